@@ -1,0 +1,50 @@
+package jorn.book;
+
+import jorn.json.Required;
+import jorn.page.Ink;
+
+/**
+ * How the cover is designed.
+ *
+ * @param ground colour of the whole sheet
+ * @param panel whether the title stands on a panel
+ * @param panelInk colour of that panel
+ * @param titleInk colour of title and author on the panel
+ * @param spineText whether title and author stand on the spine
+ * @param blurb words on the back; may be empty
+ */
+public record CoverDesign(
+        @Required Ink ground,
+        boolean panel,
+        @Required Ink panelInk,
+        @Required Ink titleInk,
+        boolean spineText,
+        String blurb) {
+    /** Honey with a paper panel. */
+    public static final CoverDesign CUSTOMARY =
+            new CoverDesign(Ink.hex("C9A24A"), true, Ink.hex("FFFEF8"), Ink.hex("1D2733"), true, "");
+
+    public CoverDesign {
+        blurb = blurb == null ? "" : blurb;
+    }
+
+    public CoverDesign withGround(Ink i) {
+        return new CoverDesign(i, panel, panelInk, titleInk, spineText, blurb);
+    }
+
+    public CoverDesign withPanel(boolean p) {
+        return new CoverDesign(ground, p, panelInk, titleInk, spineText, blurb);
+    }
+
+    public CoverDesign withTitleInk(Ink i) {
+        return new CoverDesign(ground, panel, panelInk, i, spineText, blurb);
+    }
+
+    public CoverDesign withSpineText(boolean s) {
+        return new CoverDesign(ground, panel, panelInk, titleInk, s, blurb);
+    }
+
+    public CoverDesign withBlurb(String b) {
+        return new CoverDesign(ground, panel, panelInk, titleInk, spineText, b);
+    }
+}

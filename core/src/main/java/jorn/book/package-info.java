@@ -1,0 +1,2 @@
+/** The book: all that the user decides, and which page is which. */
+package jorn.book;

@@ -1,0 +1,2 @@
+/** All the figures of a book together. */
+package jorn.brief;

@@ -1,0 +1,51 @@
+package jorn.check;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import jorn.check.Finding.Severity;
+
+/** Looks at a book with every rule that there is. */
+public final class Checker {
+    private static final List<Rule> RULES = List.of(
+            new PageCountRule(),
+            new TrimRule(),
+            new MarginRule(),
+            new SafeAreaRule(),
+            new BleedRule(),
+            new LineRule(),
+            new SpineTextRule(),
+            new BarcodeRule(),
+            new TitleRule(),
+            new LettersRule());
+
+    private static final List<String> LOOKED_AT = List.of(
+            "The page count: range and multiple of the press.",
+            "The trim: whether the press makes it.",
+            "Gutter, outside and foot margins, and whether any art stands outside them.",
+            "Bleed: whether what runs off the page can be printed.",
+            "Lines: whether they are dark and heavy enough to print.",
+            "The spine: whether its words are allowed and fit.",
+            "The back: whether words stand where the barcode goes.",
+            "The title, and whether its typeface has all its letters.");
+
+    private Checker() {}
+
+    /** What the rules look at, in plain words. */
+    public static List<String> lookedAt() {
+        return LOOKED_AT;
+    }
+
+    /** All findings, the worst first. */
+    public static List<Finding> check(Proof proof) {
+        List<Finding> all = new ArrayList<>();
+        RULES.forEach(rule -> rule.look(proof, all::add));
+        all.sort(Comparator.comparing(Finding::severity));
+        return List.copyOf(all);
+    }
+
+    /** Whether a press would refuse the book. */
+    public static boolean hasErrors(List<Finding> findings) {
+        return findings.stream().anyMatch(f -> f.severity() == Severity.ERROR);
+    }
+}

@@ -1,0 +1,70 @@
+package jorn.check;
+
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.Optional;
+import jorn.page.Box;
+
+/**
+ * Something that a check found.
+ *
+ * @param id of the rule: {@code page-count}
+ * @param severity how bad it is
+ * @param place where
+ * @param message what is wrong, in a sentence
+ * @param measured what was found; may be empty
+ * @param required what is asked for; may be empty
+ * @param remedy what to do, in a sentence
+ */
+public record Finding(
+        String id, Severity severity, Place place, String message, String measured, String required, String remedy) {
+    /** How bad a finding is. */
+    public enum Severity {
+        /** The press will refuse it, or the book will be spoiled. */
+        ERROR("error"),
+        /** It can be printed, but probably not as meant. */
+        WARNING("warning"),
+        /** Good to know. */
+        NOTE("note");
+
+        private final String id;
+
+        Severity(String id) {
+            this.id = id;
+        }
+
+        @JsonValue
+        public String id() {
+            return id;
+        }
+    }
+
+    /**
+     * Where a finding is.
+     *
+     * @param page page number, or 0 for the whole book or the cover
+     * @param onCover whether it is on the cover
+     * @param box the place on the page, in points from the trim's corner
+     */
+    public record Place(int page, boolean onCover, Optional<Box> box) {
+        public static Place book() {
+            return new Place(0, false, Optional.empty());
+        }
+
+        public static Place page(int number) {
+            return new Place(number, false, Optional.empty());
+        }
+
+        public static Place page(int number, Box box) {
+            return new Place(number, false, Optional.of(box));
+        }
+
+        public static Place cover(Optional<Box> box) {
+            return new Place(0, true, box);
+        }
+
+        /** "page 5", "cover", "book". */
+        public String inWords() {
+            return onCover ? "cover" : page > 0 ? "page " + page : "book";
+        }
+    }
+}

@@ -1,0 +1,45 @@
+package jorn.check;
+
+import java.util.function.Consumer;
+import jorn.check.Finding.Place;
+import jorn.check.Finding.Severity;
+import jorn.measure.Figure;
+import jorn.page.PageFrame;
+import jorn.page.Side;
+
+/** The margins must not be under the press's least, and must leave room for a page. */
+final class MarginRule implements Rule {
+    /** Less room than this between the margins is no page: half an inch. */
+    private static final double LEAST_ROOM = 36;
+
+    @Override
+    public void look(Proof proof, Consumer<Finding> found) {
+        compare(proof, proof.page().gutter(), proof.page().requiredGutter(), "gutter", found);
+        compare(proof, proof.page().outside(), proof.page().requiredOutside(), "outside margin", found);
+        compare(proof, proof.page().foot(), proof.page().requiredFoot(), "foot margin", found);
+        PageFrame frame = proof.composer().frame(Side.RECTO);
+        if (frame.text().width() < LEAST_ROOM || frame.text().height() < LEAST_ROOM) {
+            found.accept(new Finding(
+                    "margins-room",
+                    Severity.ERROR,
+                    Place.page(1),
+                    "The margins leave no room on the page.",
+                    "",
+                    "at least half an inch between them",
+                    "Make the margins smaller."));
+        }
+    }
+
+    private static void compare(Proof proof, Figure actual, Figure required, String word, Consumer<Finding> found) {
+        if (actual.length().compareTo(required.length()) < 0 && !actual.length().isAbout(required.length())) {
+            found.accept(new Finding(
+                    actual.key().replace('.', '-'),
+                    Severity.ERROR,
+                    Place.page(1),
+                    "The " + word + " is smaller than " + proof.press() + " asks for.",
+                    proof.text(actual.length()),
+                    "at least " + proof.text(required.length()),
+                    "Make the " + word + " " + proof.text(required.length()) + " or more."));
+        }
+    }
+}

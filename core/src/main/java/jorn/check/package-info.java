@@ -1,0 +1,2 @@
+/** Checks: one class for each rule. */
+package jorn.check;

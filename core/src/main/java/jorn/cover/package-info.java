@@ -1,0 +1,2 @@
+/** The cover: its panels, their measures, and what stands on them. */
+package jorn.cover;

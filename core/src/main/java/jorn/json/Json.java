@@ -1,0 +1,150 @@
+package jorn.json;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.JsonParser;
+import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.databind.DeserializationContext;
+import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
+import com.fasterxml.jackson.databind.exc.MismatchedInputException;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import com.fasterxml.jackson.databind.module.SimpleModule;
+import com.fasterxml.jackson.databind.ser.std.StdSerializer;
+import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.function.Function;
+import jorn.measure.Length;
+import jorn.measure.Size;
+import jorn.measure.Trouble;
+import jorn.measure.Unit;
+
+/** Reads and writes Jorn's data files; lengths stand in them as "0.125 in" and sizes as "6x9in". */
+public final class Json {
+    private static final ObjectMapper MAPPER = JsonMapper.builder()
+            .addModule(new Jdk8Module())
+            .addModule(new SimpleModule()
+                    .addSerializer(Length.class, writer(Length.class, Length::written))
+                    .addDeserializer(Length.class, reader(Length.class, s -> Length.parse(s, Unit.INCH)))
+                    .addSerializer(Size.class, writer(Size.class, Json::written))
+                    .addDeserializer(Size.class, reader(Size.class, s -> Size.parse(s, Unit.INCH))))
+            .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .enable(SerializationFeature.INDENT_OUTPUT)
+            .serializationInclusion(JsonInclude.Include.NON_ABSENT)
+            .build();
+
+    private Json() {}
+
+    /** The mapper itself, for objects that are written as they stand. */
+    public static ObjectMapper mapper() {
+        return MAPPER;
+    }
+
+    /**
+     * Reads a value.
+     *
+     * @param what what the data is, to begin the sentence with: "The press profile mine.json"
+     * @throws Trouble that names the field and the reason
+     */
+    public static <T> T read(byte[] data, Class<T> type, String what) {
+        try {
+            T value = MAPPER.readValue(data, type);
+            if (value == null) {
+                throw Trouble.of(what + " is empty.", "Choose a file that has been written whole.");
+            }
+            return value;
+        } catch (JsonMappingException e) {
+            throw refusal(e, what);
+        } catch (JsonProcessingException e) {
+            throw Trouble.because(
+                    what + " is not JSON" + place(e) + ".", "Mend it at that place, or choose another file.", e);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Writes a value as indented JSON. */
+    public static byte[] write(Object value) {
+        try {
+            return MAPPER.writeValueAsBytes(value);
+        } catch (JsonProcessingException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Trouble refusal(JsonMappingException e, String what) {
+        String field = path(e);
+        String at = field.isEmpty() ? "" : " in the field “" + field + "”";
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            if (cause instanceof Trouble t) {
+                return Trouble.because(what + " cannot be used" + at + ": " + t.what(), t.remedy(), e);
+            }
+        }
+        String message = e.getOriginalMessage();
+        if (message.startsWith("Missing required creator property")) {
+            String missing = message.replaceAll(".*?property '([^']+)'.*", "$1").replaceAll("\\R.*", "");
+            String inside = field.endsWith(missing) ? field : field.isEmpty() ? missing : field + "." + missing;
+            return Trouble.because(
+                    what + " lacks the field “" + inside + "”.", "Add it, as docs/press-profiles.md describes.", e);
+        }
+        String reason = e instanceof MismatchedInputException ? " does not hold what it should" : " cannot be read";
+        return Trouble.because(what + reason + at + place(e) + ".", "Mend that field, or choose another file.", e);
+    }
+
+    private static String path(JsonMappingException e) {
+        StringBuilder b = new StringBuilder();
+        for (JsonMappingException.Reference r : e.getPath()) {
+            if (r.getFieldName() != null) {
+                b.append(b.isEmpty() ? "" : ".").append(r.getFieldName());
+            } else if (r.getIndex() >= 0) {
+                b.append('[').append(r.getIndex() + 1).append(']');
+            }
+        }
+        return b.toString();
+    }
+
+    private static String place(JsonProcessingException e) {
+        return e.getLocation() == null || e.getLocation().getLineNr() < 1
+                ? ""
+                : " (line " + e.getLocation().getLineNr() + ")";
+    }
+
+    private static String written(Size size) {
+        String id = size.id();
+        return Size.parse(id, Unit.INCH).equals(size)
+                ? id
+                : size.width().written() + " x " + size.height().written();
+    }
+
+    private static <T> StdSerializer<T> writer(Class<T> type, Function<T, String> text) {
+        return new StdSerializer<>(type) {
+            private static final long serialVersionUID = 1L;
+
+            @Override
+            public void serialize(T value, JsonGenerator out, SerializerProvider provider) throws IOException {
+                out.writeString(text.apply(value));
+            }
+        };
+    }
+
+    private static <T> StdDeserializer<T> reader(Class<T> type, Function<String, T> parse) {
+        return new StdDeserializer<>(type) {
+            private static final long serialVersionUID = 1L;
+
+            @Override
+            public T deserialize(JsonParser in, DeserializationContext context) throws IOException {
+                String text = in.getValueAsString();
+                if (text == null) {
+                    throw Trouble.of("It holds no text.", "Write it in quotes, for example \"6 in\".");
+                }
+                return parse.apply(text);
+            }
+        };
+    }
+}

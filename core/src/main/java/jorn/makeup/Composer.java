@@ -1,0 +1,92 @@
+package jorn.makeup;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import jorn.book.Book;
+import jorn.book.Pagination;
+import jorn.book.Pagination.Slot;
+import jorn.page.Mark;
+import jorn.page.PageArt;
+import jorn.page.PageFrame;
+import jorn.page.Side;
+import jorn.page.Stamp;
+import jorn.recipe.Flow;
+import jorn.recipe.Recipe;
+
+/**
+ * Makes the art of a book's pages: Book → Pagination → PageArt. Pages are made when asked for; a recipe that does not vary
+ * from page to page is drawn once for each side and stamped on all its pages. Safe to use from several threads.
+ */
+public final class Composer {
+    private final Book book;
+    private final Pagination pagination;
+    private final PageGeometry geometry;
+    private final Map<Side, PageFrame> frames = new HashMap<>();
+    private final Map<Key, PageArt> made = new HashMap<>();
+
+    private record Key(int run, Side side) {}
+
+    public Composer(Book book) {
+        this.book = book;
+        this.pagination = Pagination.of(book);
+        this.geometry = PageGeometry.of(book, pagination.pageCount());
+        for (Side side : Side.values()) {
+            frames.put(side, geometry.frame(side));
+        }
+    }
+
+    public Book book() {
+        return book;
+    }
+
+    public Pagination pagination() {
+        return pagination;
+    }
+
+    public PageGeometry geometry() {
+        return geometry;
+    }
+
+    public PageFrame frame(Side side) {
+        return frames.get(side);
+    }
+
+    /**
+     * The art of one page.
+     *
+     * @param number from 1 to the page count
+     */
+    public PageArt page(int number) {
+        Slot slot = pagination.page(number);
+        PageFrame frame = frames.get(slot.side());
+        if (slot.isBlank()) {
+            return new PageArt(frame.trim(), frame.bleed(), List.of());
+        }
+        Recipe recipe = book.runs().get(slot.run()).recipe();
+        if (recipe.variesByPage()) {
+            return draw(recipe, frame, number);
+        }
+        synchronized (made) {
+            return made.computeIfAbsent(new Key(slot.run(), slot.side()), k -> stamped(draw(recipe, frame, number)));
+        }
+    }
+
+    /** The same art as one stamp, so that sinks keep it. */
+    private static PageArt stamped(PageArt art) {
+        return art.marks().isEmpty()
+                ? art
+                : new PageArt(art.trim(), art.bleed(), List.of(new Mark.Place(new Stamp(art.marks()), 0, 0)));
+    }
+
+    private PageArt draw(Recipe recipe, PageFrame frame, int number) {
+        Map<String, String> fields = Map.of(
+                "title", book.title().strip(),
+                "subtitle", book.subtitle().strip(),
+                "author", book.author().strip(),
+                "page", Integer.toString(number));
+        Flow flow =
+                new Flow(frame, fields, book.type().headingFace(), book.type().bodyFace());
+        return new PageArt(frame.trim(), frame.bleed(), recipe.draw(flow));
+    }
+}

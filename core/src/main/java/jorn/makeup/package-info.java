@@ -1,0 +1,2 @@
+/** From the book to the art of its pages. */
+package jorn.makeup;

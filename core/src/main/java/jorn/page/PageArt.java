@@ -1,0 +1,16 @@
+package jorn.page;
+
+import java.util.List;
+
+/**
+ * Everything drawn on one page or sheet: the display list that both sinks read, so that what is seen is what prints.
+ *
+ * @param trim the page after the cut; its corner is the origin
+ * @param bleed the page before the cut, round the trim
+ * @param marks in the order in which they are drawn
+ */
+public record PageArt(Box trim, Box bleed, List<Mark> marks) {
+    public PageArt {
+        marks = List.copyOf(marks);
+    }
+}

@@ -1,0 +1,128 @@
+package jorn.page;
+
+import java.util.Arrays;
+
+/** A line made of straight and curved pieces, in points; immutable. Curves are cubic Béziers. */
+public final class Path {
+    /** Receives the pieces of a path in order. */
+    public interface Walker {
+        void move(double x, double y);
+
+        void line(double x, double y);
+
+        void curve(double x1, double y1, double x2, double y2, double x, double y);
+
+        void close();
+    }
+
+    private static final byte MOVE = 0;
+    private static final byte LINE = 1;
+    private static final byte CURVE = 2;
+    private static final byte CLOSE = 3;
+
+    private final byte[] pieces;
+    private final double[] numbers;
+
+    private Path(byte[] pieces, double[] numbers) {
+        this.pieces = pieces;
+        this.numbers = numbers;
+    }
+
+    public static Path line(double x1, double y1, double x2, double y2) {
+        return new Builder().move(x1, y1).line(x2, y2).build();
+    }
+
+    public static Path box(Box b) {
+        return new Builder()
+                .move(b.x(), b.y())
+                .line(b.right(), b.y())
+                .line(b.right(), b.bottom())
+                .line(b.x(), b.bottom())
+                .close()
+                .build();
+    }
+
+    public static Builder builder() {
+        return new Builder();
+    }
+
+    /** Takes the walker along the path. */
+    public void walk(Walker walker) {
+        int n = 0;
+        for (byte piece : pieces) {
+            switch (piece) {
+                case MOVE -> walker.move(numbers[n++], numbers[n++]);
+                case LINE -> walker.line(numbers[n++], numbers[n++]);
+                case CURVE -> walker.curve(
+                        numbers[n++], numbers[n++], numbers[n++], numbers[n++], numbers[n++], numbers[n++]);
+                default -> walker.close();
+            }
+        }
+    }
+
+    /** The box round all points, control points too. */
+    public Box bounds() {
+        double left = Double.POSITIVE_INFINITY;
+        double top = Double.POSITIVE_INFINITY;
+        double right = Double.NEGATIVE_INFINITY;
+        double bottom = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i + 1 < numbers.length; i += 2) {
+            left = Math.min(left, numbers[i]);
+            right = Math.max(right, numbers[i]);
+            top = Math.min(top, numbers[i + 1]);
+            bottom = Math.max(bottom, numbers[i + 1]);
+        }
+        return numbers.length == 0 ? new Box(0, 0, 0, 0) : Box.between(left, top, right, bottom);
+    }
+
+    @Override
+    public boolean equals(Object o) {
+        return o instanceof Path p && Arrays.equals(pieces, p.pieces) && Arrays.equals(numbers, p.numbers);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * Arrays.hashCode(pieces) + Arrays.hashCode(numbers);
+    }
+
+    /** Gathers the pieces. */
+    public static final class Builder {
+        private byte[] pieces = new byte[16];
+        private double[] numbers = new double[32];
+        private int p;
+        private int n;
+
+        public Builder move(double x, double y) {
+            return add(MOVE, x, y);
+        }
+
+        public Builder line(double x, double y) {
+            return add(LINE, x, y);
+        }
+
+        public Builder curve(double x1, double y1, double x2, double y2, double x, double y) {
+            return add(CURVE, x1, y1, x2, y2, x, y);
+        }
+
+        public Builder close() {
+            return add(CLOSE);
+        }
+
+        public Path build() {
+            return new Path(Arrays.copyOf(pieces, p), Arrays.copyOf(numbers, n));
+        }
+
+        private Builder add(byte piece, double... more) {
+            if (p == pieces.length) {
+                pieces = Arrays.copyOf(pieces, p * 2);
+            }
+            while (n + more.length > numbers.length) {
+                numbers = Arrays.copyOf(numbers, numbers.length * 2);
+            }
+            pieces[p++] = piece;
+            System.arraycopy(more, 0, numbers, n, more.length);
+            n += more.length;
+            return this;
+        }
+    }
+}

@@ -1,0 +1,49 @@
+package jorn.page;
+
+/**
+ * A move and a turn of art: (x, y) becomes (a·x + c·y + e, b·x + d·y + f).
+ *
+ * <p>The six numbers are in the order of PDF's transformation matrix (ISO 32000-1, 8.3.3).
+ */
+public record Turn(double a, double b, double c, double d, double e, double f) {
+    /** Moved, not turned. */
+    public static Turn move(double dx, double dy) {
+        return new Turn(1, 0, 0, 1, dx, dy);
+    }
+
+    /** Turned a quarter clockwise about the origin, then moved: text so turned reads downward. */
+    public static Turn quarterDown(double x, double y) {
+        return new Turn(0, 1, -1, 0, x, y);
+    }
+
+    /** Turned a quarter anticlockwise about the origin, then moved: text so turned reads upward. */
+    public static Turn quarterUp(double x, double y) {
+        return new Turn(0, -1, 1, 0, x, y);
+    }
+
+    /** Enlarged about the origin, then moved. */
+    public static Turn scale(double factor, double dx, double dy) {
+        return new Turn(factor, 0, 0, factor, dx, dy);
+    }
+
+    /** The upright box round a box after the turn. */
+    public Box of(Box box) {
+        double[] xs = {
+            x(box.x(), box.y()), x(box.right(), box.y()), x(box.x(), box.bottom()), x(box.right(), box.bottom())
+        };
+        double[] ys = {
+            y(box.x(), box.y()), y(box.right(), box.y()), y(box.x(), box.bottom()), y(box.right(), box.bottom())
+        };
+        java.util.Arrays.sort(xs);
+        java.util.Arrays.sort(ys);
+        return Box.between(xs[0], ys[0], xs[3], ys[3]);
+    }
+
+    private double x(double px, double py) {
+        return a * px + c * py + e;
+    }
+
+    private double y(double px, double py) {
+        return b * px + d * py + f;
+    }
+}

@@ -1,0 +1,53 @@
+package jorn.press;
+
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.Arrays;
+import jorn.measure.Trouble;
+
+/** How the leaves are held together. */
+public enum Binding {
+    /** Perfect bound: a glued spine, one flat cover sheet round it. */
+    GLUED("glued", "glued", true),
+    /** Saddle stitched: sheets folded together and stapled through the fold. */
+    STITCHED("stitched", "stapled", false),
+    /** Single sheets that nobody binds, or that the buyer punches. */
+    LOOSE("loose", "in loose sheets", false);
+
+    private final String id;
+    private final String word;
+    private final boolean spine;
+
+    Binding(String id, String word, boolean spine) {
+        this.id = id;
+        this.word = word;
+        this.spine = spine;
+    }
+
+    @JsonValue
+    public String id() {
+        return id;
+    }
+
+    /** As it stands in a sentence: "glued", "stapled". */
+    public String word() {
+        return word;
+    }
+
+    /** Whether the closed book has a flat spine. */
+    public boolean hasSpine() {
+        return spine;
+    }
+
+    /** @throws Trouble naming the bindings that there are */
+    public static Binding of(String id) {
+        return Arrays.stream(values())
+                .filter(b -> b.id.equalsIgnoreCase(id.strip()))
+                .findFirst()
+                .orElseThrow(() -> Trouble.of(
+                        "“" + id + "” is not a binding.",
+                        "Choose one of "
+                                + String.join(
+                                        ", ",
+                                        Arrays.stream(values()).map(Binding::id).toList()) + "."));
+    }
+}

@@ -1,0 +1,11 @@
+package jorn.press;
+
+import jorn.json.Required;
+
+/**
+ * What a press prints the inside with.
+ *
+ * @param id short and lasting: {@code black}
+ * @param name in words: "black ink"
+ */
+public record InkSet(@Required String id, @Required String name) {}

@@ -1,0 +1,32 @@
+package jorn.press;
+
+import java.util.List;
+import java.util.Optional;
+import jorn.json.Required;
+
+/**
+ * Where a book is sold, and what a press charges and pays there.
+ *
+ * @param id short and lasting: {@code us}
+ * @param name in words
+ * @param currency what is written after an amount
+ * @param share what the author gets of the list price before the print cost, 0 to 1
+ * @param costs print cost by ink
+ */
+public record Market(
+        @Required String id,
+        @Required String name,
+        @Required String currency,
+        @Required double share,
+        @Required List<Cost> costs) {
+    /** Print cost of one copy = fixed + perPage × pages. */
+    public record Cost(@Required String ink, @Required double fixed, @Required double perPage) {}
+
+    public Market {
+        costs = List.copyOf(costs);
+    }
+
+    public Optional<Cost> cost(String ink) {
+        return costs.stream().filter(c -> c.ink().equals(ink)).findFirst();
+    }
+}

@@ -1,0 +1,27 @@
+package jorn.press;
+
+import jorn.json.Required;
+import jorn.measure.Figure;
+import jorn.measure.Trouble;
+
+/**
+ * A paper that a press offers.
+ *
+ * @param id the short id that stays: {@code white}
+ * @param name in a sentence: "white paper"
+ * @param grammage in g/m², above 0
+ * @param thickness in one of three ways
+ */
+public record PaperStock(
+        @Required String id, @Required String name, @Required double grammage, @Required Thickness thickness) {
+    public PaperStock {
+        if (!(grammage > 0)) {
+            throw Trouble.of("the paper “" + id + "” weighs nothing.", "Give its grammage in g/m².");
+        }
+    }
+
+    /** Thickness of one page, with the working. */
+    public Figure page(String source) {
+        return thickness.page(this, source);
+    }
+}

@@ -1,0 +1,159 @@
+package jorn.press;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import jorn.json.Required;
+import jorn.measure.Length;
+import jorn.measure.Size;
+import jorn.measure.Trouble;
+import jorn.measure.Unit;
+
+/**
+ * Everything Jorn knows of one press. It is data, made up or typed by the user, never the word of a real company: whoever
+ * prints compares it with what their own press publishes today.
+ *
+ * @param format version of the file's format, 1
+ * @param id short and lasting: {@code online}
+ * @param name the profile's name, made up
+ * @param about what kind of press this is, in a sentence
+ * @param verify what the user should compare with the press's own word
+ * @param verified when that was last done, or empty
+ * @param trims trim sizes offered
+ * @param customTrim the range for other sizes, where the press takes any
+ * @param papers in the order in which they are offered
+ * @param inks likewise
+ * @param bindings likewise
+ * @param bleed on inside pages
+ * @param margins the least allowed
+ * @param cover how the cover is wanted
+ * @param resolution in pixels per inch, for pictures and for the cover's size in pixels
+ * @param markets where it sells, may be empty
+ */
+public record PressProfile(
+        @Required int format,
+        @Required String id,
+        @Required String name,
+        @Required String about,
+        @Required String verify,
+        Optional<String> verified,
+        @Required List<Size> trims,
+        Optional<TrimRange> customTrim,
+        @Required List<PaperStock> papers,
+        @Required List<InkSet> inks,
+        @Required List<BindingOffer> bindings,
+        @Required Bleed bleed,
+        @Required Margins margins,
+        @Required CoverRule cover,
+        @Required int resolution,
+        List<Market> markets) {
+
+    /** The newest format that this version of Jorn reads. */
+    public static final int FORMAT = 1;
+
+    /** Least and largest trim size. */
+    public record TrimRange(@Required Size min, @Required Size max) {
+        boolean holds(Size trim) {
+            return trim.width().compareTo(min.width()) >= 0
+                    && trim.height().compareTo(min.height()) >= 0
+                    && trim.width().compareTo(max.width()) <= 0
+                    && trim.height().compareTo(max.height()) <= 0;
+        }
+    }
+
+    public PressProfile {
+        if (format > FORMAT) {
+            throw Trouble.of(
+                    "it is of format " + format + ", and this Jorn reads up to " + FORMAT + ".", "Use a newer Jorn.");
+        }
+        if (!id.matches("[a-z0-9][a-z0-9-]{0,39}")) {
+            throw Trouble.of(
+                    "“" + id + "” is no id.", "Use up to 40 small letters, figures and hyphens, such as my-press.");
+        }
+        if (resolution < 72 || resolution > 2400) {
+            throw Trouble.of("a resolution of " + resolution + " is out of range.", "Give 72 to 2400.");
+        }
+        trims = filled(trims, "trims");
+        papers = filled(papers, "papers");
+        inks = filled(inks, "inks");
+        bindings = filled(bindings, "bindings");
+        markets = markets == null ? List.of() : List.copyOf(markets);
+    }
+
+    /** The paper of this id. */
+    public Optional<PaperStock> paper(String wanted) {
+        return papers.stream().filter(p -> p.id().equals(wanted)).findFirst();
+    }
+
+    public Optional<InkSet> ink(String wanted) {
+        return inks.stream().filter(i -> i.id().equals(wanted)).findFirst();
+    }
+
+    public Optional<BindingOffer> offer(Binding wanted) {
+        return bindings.stream().filter(b -> b.binding() == wanted).findFirst();
+    }
+
+    /** Whether the press makes books of this size. */
+    public boolean takes(Size trim) {
+        return trims.stream().anyMatch(t -> t.isAbout(trim))
+                || customTrim.filter(r -> r.holds(trim)).isPresent();
+    }
+
+    /** The offered trim whose sides differ least from this one's. */
+    public Size nearestTrim(Size trim) {
+        return trims.stream()
+                .min(java.util.Comparator.comparingDouble(t -> Math.hypot(
+                        t.width().points() - trim.width().points(),
+                        t.height().points() - trim.height().points())))
+                .orElseThrow();
+    }
+
+    /** @throws Trouble that names the nearest size that the press has */
+    public void requireTrim(Size trim) {
+        if (!takes(trim)) {
+            Unit unit = trim.width().written().endsWith("mm") ? Unit.MILLIMETRE : Unit.INCH;
+            String range = customTrim
+                    .map(r -> " It takes " + r.min().format(unit) + " to "
+                            + r.max().format(unit) + ".")
+                    .orElse("");
+            throw Trouble.of(
+                    name + " does not make books of " + trim.format(unit) + "." + range,
+                    "The nearest it has is " + nearestTrim(trim).format(unit) + ".");
+        }
+    }
+
+    /** @throws Trouble naming the papers that the press has */
+    public PaperStock requirePaper(String wanted) {
+        return paper(wanted).orElseThrow(() -> notHad("paper", wanted, papers, PaperStock::id));
+    }
+
+    /** @throws Trouble naming the inks that the press has */
+    public InkSet requireInk(String wanted) {
+        return ink(wanted).orElseThrow(() -> notHad("ink", wanted, inks, InkSet::id));
+    }
+
+    /** @throws Trouble naming the bindings that the press has */
+    public BindingOffer requireBinding(Binding wanted) {
+        return offer(wanted)
+                .orElseThrow(() -> notHad(
+                        "binding", wanted.id(), bindings, b -> b.binding().id()));
+    }
+
+    /** Bleed of an inside page at the spine's side. */
+    public Length bleedAtSpine() {
+        return bleed.sides() == Bleed.Sides.FOUR ? bleed.width() : Length.ZERO;
+    }
+
+    private <T> Trouble notHad(String what, String wanted, List<T> has, Function<T, String> id) {
+        return Trouble.of(
+                name + " has no " + what + " “" + wanted + "”.",
+                "It has " + String.join(", ", has.stream().map(id).toList()) + ".");
+    }
+
+    private static <T> List<T> filled(List<T> list, String field) {
+        if (list.isEmpty() || list.contains(null)) {
+            throw Trouble.of("“" + field + "” is empty.", "List at least one.");
+        }
+        return List.copyOf(list);
+    }
+}

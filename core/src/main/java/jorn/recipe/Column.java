@@ -1,0 +1,96 @@
+package jorn.recipe;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import jorn.json.Required;
+import jorn.measure.Length;
+import jorn.page.Box;
+import jorn.page.Mark;
+
+/**
+ * Parts one below the other. Fixed and natural heights are given first; what is left goes to the shares. Where there is
+ * too little room for the fixed parts, all of them shrink in proportion, so nothing overlaps and nothing leaves the area.
+ *
+ * @param parts from the head down
+ * @param gap between parts
+ */
+public record Column(@Required List<Part> parts, Length gap) implements Node {
+
+    /**
+     * One part of a column.
+     *
+     * @param height fixed; absent for the height that the node wants, or a share
+     * @param share of what is left; absent where the height is fixed or natural
+     */
+    public record Part(Optional<Length> height, Optional<Double> share, @Required Node node) {
+        public static Part natural(Node node) {
+            return new Part(Optional.empty(), Optional.empty(), node);
+        }
+
+        public static Part share(double share, Node node) {
+            return new Part(Optional.empty(), Optional.of(share), node);
+        }
+
+        public static Part fixed(Length height, Node node) {
+            return new Part(Optional.of(height), Optional.empty(), node);
+        }
+
+        private double wanted(double width, Flow flow) {
+            return height.map(Length::points).orElseGet(() -> share.isPresent() ? 0 : node.naturalHeight(width, flow));
+        }
+    }
+
+    public Column {
+        parts = List.copyOf(parts);
+        gap = gap == null ? Length.ZERO : gap;
+    }
+
+    public static Column of(Part... parts) {
+        return new Column(List.of(parts), Length.ZERO);
+    }
+
+    @Override
+    public void draw(Box area, Flow flow, List<Mark> out) {
+        double gaps = gap.points() * Math.max(0, parts.size() - 1);
+        double wanted =
+                parts.stream().mapToDouble(p -> p.wanted(area.width(), flow)).sum();
+        double shares = parts.stream().mapToDouble(p -> p.share().orElse(0.0)).sum();
+        double room = Math.max(0, area.height() - gaps);
+        double shrink = wanted > room ? room / wanted : 1;
+        double left = Math.max(0, room - wanted);
+        double y = area.y();
+        for (Part part : parts) {
+            double height = part.share().isPresent()
+                    ? left * part.share().get() / shares
+                    : part.wanted(area.width(), flow) * shrink;
+            part.node().draw(new Box(area.x(), y, area.width(), height), flow, out);
+            y += height + gap.points();
+        }
+    }
+
+    @Override
+    public double naturalHeight(double width, Flow flow) {
+        return parts.stream().mapToDouble(p -> p.wanted(width, flow)).sum()
+                + gap.points() * Math.max(0, parts.size() - 1);
+    }
+
+    @Override
+    public boolean reachesEdge() {
+        return parts.stream().anyMatch(p -> p.node().reachesEdge());
+    }
+
+    @Override
+    public boolean variesByPage() {
+        return parts.stream().anyMatch(p -> p.node().variesByPage());
+    }
+
+    @Override
+    public Node map(UnaryOperator<Node> change) {
+        return new Column(
+                parts.stream()
+                        .map(p -> new Part(p.height(), p.share(), p.node().map(change)))
+                        .toList(),
+                gap);
+    }
+}

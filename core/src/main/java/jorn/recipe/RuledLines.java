@@ -1,0 +1,63 @@
+package jorn.recipe;
+
+import java.util.List;
+import jorn.json.Required;
+import jorn.measure.Length;
+import jorn.page.Box;
+import jorn.page.Ink;
+import jorn.page.Mark;
+import jorn.page.Path;
+
+/**
+ * Lines to write on. They stand on one grid measured from the trim's head, so the lines of facing pages meet.
+ *
+ * <p>Lines from edge to edge fill the page to its head and foot, but none is ruled where the knife would halve it.
+ */
+public record RuledLines(@Required Ruling ruling) implements Node {
+    /** No line nearer to the cut than this: a line that the knife may halve looks like a mistake (common practice). */
+    private static final double CLEAR_OF_KNIFE = Length.mm(3).points();
+
+    @Override
+    public void draw(Box area, Flow flow, List<Mark> out) {
+        boolean edge = reachesEdge();
+        Box trim = flow.frame().trim();
+        Box bleed = flow.frame().bleed();
+        double step = ruling.spacing().points();
+        double left = edge ? bleed.x() : area.x();
+        double right = edge ? bleed.right() : area.right();
+        double foot = edge && isAtFoot(area, flow) ? trim.bottom() - CLEAR_OF_KNIFE : area.bottom();
+        double from = edge && isAtHead(area, flow) ? trim.y() : area.y();
+        double y = from + step;
+        if (edge && y < trim.y() + CLEAR_OF_KNIFE) {
+            y += step;
+        }
+        Path.Builder lines = Path.builder();
+        boolean any = false;
+        for (int i = 1; y <= foot + 0.001; i++) {
+            lines.move(left, y).line(right, y);
+            y = from + step * (i + 1);
+            any = true;
+        }
+        if (any) {
+            out.add(new Mark.Stroke(lines.build(), ruling.weight(), Ink.black(ruling.strength())));
+        }
+    }
+
+    private static boolean isAtHead(Box area, Flow flow) {
+        return area.y() <= flow.frame().text().y() + 0.01;
+    }
+
+    private static boolean isAtFoot(Box area, Flow flow) {
+        return area.bottom() >= flow.frame().text().bottom() - 0.01;
+    }
+
+    @Override
+    public double naturalHeight(double width, Flow flow) {
+        return ruling.spacing().points();
+    }
+
+    @Override
+    public boolean reachesEdge() {
+        return ruling.reach() == Ruling.Reach.EDGE;
+    }
+}

@@ -1,0 +1,134 @@
+package jorn.store;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.util.Enumeration;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+import jorn.book.Book;
+import jorn.json.Json;
+import jorn.json.Required;
+import jorn.measure.Trouble;
+
+/** The {@code .jorn} file: a ZIP of {@code book.json} and {@code assets/}, described in docs/file-format.md. */
+public final class BookFile {
+    /** The newest format that this version of Jorn reads. */
+    public static final int FORMAT = 1;
+
+    /** The file name's ending. */
+    public static final String ENDING = ".jorn";
+
+    private static final String BOOK = "book.json";
+    private static final long LARGEST_BOOK = 64L << 20;
+
+    private record Content(@Required int format, @Required Book book) {}
+
+    private BookFile() {}
+
+    /**
+     * Writes a book; the old file stays whole until the new one is.
+     *
+     * @throws Trouble where it cannot be written
+     */
+    public static void save(Book book, Path file) {
+        byte[] json = Json.write(new Content(FORMAT, book));
+        SafeFile.write(file, out -> {
+            ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+            zip.putNextEntry(new ZipEntry(BOOK));
+            zip.write(json);
+            zip.closeEntry();
+            zip.putNextEntry(new ZipEntry("assets/"));
+            zip.closeEntry();
+            zip.finish();
+        });
+    }
+
+    /**
+     * Reads a book.
+     *
+     * @throws Trouble that says what is wrong with the file
+     */
+    public static Book load(Path file) {
+        String name = String.valueOf(file.getFileName());
+        if (!Files.isRegularFile(file)) {
+            throw Trouble.of(
+                    Files.isDirectory(file) ? name + " is a folder, not a book." : "There is no file " + file + ".",
+                    "Choose a file that ends in " + ENDING + ".");
+        }
+        try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
+            refuseClimbing(zip, name);
+            return read(zip, name);
+        } catch (NoSuchFileException e) {
+            throw Trouble.because("There is no file " + file + ".", "Choose a file that ends in " + ENDING + ".", e);
+        } catch (ZipException e) {
+            throw damage(file, name, e);
+        } catch (IOException e) {
+            throw Trouble.because(name + " cannot be read.", "Look whether you may open it and the disk is there.", e);
+        }
+    }
+
+    private static Book read(ZipFile zip, String name) throws IOException {
+        ZipEntry entry = zip.getEntry(BOOK);
+        if (entry == null) {
+            throw Trouble.of(
+                    name + " is a ZIP file, but not a book: it holds no book.json.",
+                    "Choose a file that Jorn has written.");
+        }
+        byte[] json;
+        try (InputStream in = zip.getInputStream(entry)) {
+            json = in.readNBytes((int) LARGEST_BOOK + 1);
+        }
+        if (json.length > LARGEST_BOOK) {
+            throw Trouble.of(name + " is too large to be a book.", "Choose a file that Jorn has written.");
+        }
+        String what = "The book file " + name;
+        JsonNode format = Json.read(json, JsonNode.class, what).path("format");
+        if (format.isInt() && format.asInt() > FORMAT) {
+            throw Trouble.of(
+                    name + " was written by a newer Jorn (format " + format.asInt() + "; this one reads up to " + FORMAT
+                            + ").",
+                    "Open it with that newer Jorn. It has not been changed.");
+        }
+        return Json.read(json, Content.class, what).book();
+    }
+
+    private static void refuseClimbing(ZipFile zip, String name) {
+        Enumeration<? extends ZipEntry> entries = zip.entries();
+        while (entries.hasMoreElements()) {
+            String path = entries.nextElement().getName().replace('\\', '/');
+            boolean climbs =
+                    path.startsWith("/") || path.matches("^[A-Za-z]:.*") || ("/" + path + "/").contains("/../");
+            if (climbs) {
+                throw Trouble.of(
+                        name + " holds a path that leads out of it (" + path + ").",
+                        "Do not trust this file; ask whoever sent it for another.");
+            }
+        }
+    }
+
+    private static Trouble damage(Path file, String name, ZipException e) {
+        byte[] head;
+        try (InputStream in = Files.newInputStream(file)) {
+            head = in.readNBytes(2);
+        } catch (IOException unreadable) {
+            return Trouble.because(name + " cannot be read.", "Look whether the disk is there.", unreadable);
+        }
+        boolean wasZip = head.length == 2 && head[0] == 'P' && head[1] == 'K';
+        return wasZip
+                ? Trouble.because(
+                        name + " is damaged: part of it is missing.",
+                        "Use an earlier copy, or the one that was sent to you again.",
+                        e)
+                : Trouble.because(
+                        head.length == 0 ? name + " is empty." : name + " is not a Jorn book.",
+                        "Choose a file that Jorn has written.",
+                        e);
+    }
+}

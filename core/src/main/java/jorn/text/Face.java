@@ -1,0 +1,89 @@
+package jorn.text;
+
+import java.awt.Font;
+import java.awt.FontFormatException;
+import java.awt.font.FontRenderContext;
+import java.awt.geom.Rectangle2D;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+
+/** One face of a typeface, such as its bold: a TrueType file that ships with Jorn, loaded when first used. */
+public final class Face {
+    /** Sizes at which outlines are measured; large, so that hinting and rounding play no part. */
+    static final float EM = 1000;
+
+    static final FontRenderContext CONTEXT = new FontRenderContext(null, true, true);
+
+    private final String id;
+    private final String file;
+    private byte[] bytes;
+    private Font font;
+    private double capHeight;
+    private double xHeight;
+
+    Face(String id, String file) {
+        this.id = id;
+        this.file = file;
+    }
+
+    /** Short and lasting: {@code alegreya-bold}. */
+    public String id() {
+        return id;
+    }
+
+    /** The TrueType file. */
+    public synchronized byte[] bytes() {
+        if (bytes == null) {
+            try (InputStream in = Face.class.getResourceAsStream("fonts/" + file)) {
+                bytes = in.readAllBytes();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+        return bytes;
+    }
+
+    /** The platform's font, 1000 points large, for shaping and for painting. */
+    public synchronized Font font() {
+        if (font == null) {
+            try {
+                font = Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(bytes()))
+                        .deriveFont(EM);
+            } catch (FontFormatException | IOException e) {
+                throw new IllegalStateException("The face " + file + " that ships with Jorn is damaged.", e);
+            }
+            capHeight = height("H");
+            xHeight = height("x");
+        }
+        return font;
+    }
+
+    /** Height of a capital as a share of the type size. */
+    public double capHeight() {
+        font();
+        return capHeight;
+    }
+
+    /** Height of a small letter without ascender as a share of the type size. */
+    public double xHeight() {
+        font();
+        return xHeight;
+    }
+
+    /** Whether the face has a glyph for every character. */
+    public boolean canWrite(String text) {
+        return font().canDisplayUpTo(text) < 0;
+    }
+
+    private double height(String letter) {
+        Rectangle2D b = font.createGlyphVector(CONTEXT, letter).getVisualBounds();
+        return -b.getMinY() / EM;
+    }
+
+    @Override
+    public String toString() {
+        return id;
+    }
+}

@@ -1,0 +1,85 @@
+package jorn.text;
+
+import java.awt.Font;
+import java.awt.font.GlyphVector;
+import java.awt.font.TextAttribute;
+import java.text.Bidi;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import jorn.page.GlyphRun;
+
+/**
+ * Turns a line of text into glyphs with the platform's own engine: kerning, ligatures, marks, and right-to-left order.
+ */
+public final class Shaper {
+    private static final int KEPT = 4000;
+    private static final Map<Key, GlyphRun> MADE = new LinkedHashMap<>(256, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Key, GlyphRun> eldest) {
+            return size() > KEPT;
+        }
+    };
+
+    private record Key(String face, double size, String text) {}
+
+    private Shaper() {}
+
+    /** Shapes one line. */
+    public static GlyphRun shape(Face face, double size, String text) {
+        Key key = new Key(face.id(), size, text);
+        synchronized (MADE) {
+            GlyphRun made = MADE.get(key);
+            if (made == null) {
+                made = layOut(face, size, text);
+                MADE.put(key, made);
+            }
+            return made;
+        }
+    }
+
+    /** How wide a line is at one point of type size; multiply by the size. */
+    public static double widthPerPoint(Face face, String text) {
+        return shape(face, 1, text).width();
+    }
+
+    private static GlyphRun layOut(Face face, double size, String text) {
+        Map<TextAttribute, Object> fine = new HashMap<>();
+        fine.put(TextAttribute.KERNING, TextAttribute.KERNING_ON);
+        fine.put(TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON);
+        Font font = face.font().deriveFont(fine);
+        char[] chars = text.toCharArray();
+        boolean rightToLeft = Bidi.requiresBidi(chars, 0, chars.length)
+                && new Bidi(text, Bidi.DIRECTION_DEFAULT_LEFT_TO_RIGHT).getBaseLevel() == 1;
+        GlyphVector v = font.layoutGlyphVector(
+                Face.CONTEXT,
+                chars,
+                0,
+                chars.length,
+                rightToLeft ? Font.LAYOUT_RIGHT_TO_LEFT : Font.LAYOUT_LEFT_TO_RIGHT);
+        int n = v.getNumGlyphs();
+        double scale = size / Face.EM;
+        int[] glyphs = new int[n];
+        double[] x = new double[n + 1];
+        int kept = 0;
+        boolean plain = n == chars.length;
+        for (int i = 0; i < n; i++) {
+            int code = v.getGlyphCode(i);
+            plain &= v.getGlyphCharIndex(i) == i && code < 0xFFFE;
+            if (code < 0xFFFE) {
+                glyphs[kept] = code;
+                x[kept++] = v.getGlyphPosition(i).getX() * scale;
+            }
+        }
+        x[kept] = v.getGlyphPosition(n).getX() * scale;
+        return new GlyphRun(
+                face.id(),
+                size,
+                java.util.Arrays.copyOf(glyphs, kept),
+                java.util.Arrays.copyOf(x, kept + 1),
+                text,
+                plain);
+    }
+}

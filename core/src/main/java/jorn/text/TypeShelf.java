@@ -1,0 +1,68 @@
+package jorn.text;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import jorn.measure.Trouble;
+import jorn.text.Typeface.Style;
+
+/** The typefaces that ship with Jorn. Their licences lie beside them in the fonts folder. */
+public final class TypeShelf {
+    private static final Map<String, Face> FACES = new HashMap<>();
+    private static final List<Typeface> TYPEFACES = load();
+
+    private TypeShelf() {}
+
+    public static List<Typeface> typefaces() {
+        return TYPEFACES;
+    }
+
+    /** @throws Trouble naming the typefaces that there are */
+    public static Typeface typeface(String id) {
+        return TYPEFACES.stream()
+                .filter(t -> t.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> Trouble.of(
+                        "There is no typeface “" + id + "”.",
+                        "Choose one of "
+                                + String.join(
+                                        ", ",
+                                        TYPEFACES.stream().map(Typeface::id).toList())
+                                + "."));
+    }
+
+    /** The face that a {@link jorn.page.GlyphRun} names. */
+    public static Face face(String id) {
+        Face face = FACES.get(id);
+        if (face == null) {
+            throw new IllegalArgumentException("no face " + id);
+        }
+        return face;
+    }
+
+    private static List<Typeface> load() {
+        List<Typeface> all = new ArrayList<>();
+        all.add(typeface("alegreya", "Alegreya", "lively book face", "AlegreyaLining", Style.values()));
+        all.add(typeface("alegreya-sans", "Alegreya Sans", "its sans", "AlegreyaSansLining", Style.values()));
+        Style[] four = {Style.REGULAR, Style.ITALIC, Style.BOLD, Style.BOLD_ITALIC};
+        all.add(typeface("garamond", "EB Garamond", "old book face", "EBGaramond", four));
+        all.add(typeface("work-sans", "Work Sans", "plain sans", "WorkSans", four));
+        all.add(typeface("atkinson", "Atkinson Hyperlegible", "easy to read", "AtkinsonHyperlegible", four));
+        all.add(typeface("caveat", "Caveat", "handwriting", "Caveat", Style.REGULAR, Style.BOLD));
+        return List.copyOf(all);
+    }
+
+    private static Typeface typeface(String id, String name, String manner, String file, Style... styles) {
+        Map<Style, Face> faces = new EnumMap<>(Style.class);
+        for (Style style : styles) {
+            String faceId = id + "-" + style.file.toLowerCase(Locale.ROOT);
+            Face face = new Face(faceId, file + "-" + style.file + ".ttf");
+            faces.put(style, face);
+            FACES.put(faceId, face);
+        }
+        return new Typeface(id, name, manner, faces);
+    }
+}

@@ -1,0 +1,2 @@
+/** Typefaces, shaping and line breaking. */
+package jorn.text;

@@ -1,0 +1,14 @@
+package jorn.desk.benches;
+
+import javafx.scene.Node;
+
+/** One bench of the window. Only the bench that is seen shows itself anew when the book changes. */
+public interface Bench {
+    Node node();
+
+    /** Shows the book as it is now. */
+    void show();
+
+    /** Sets the size of text in its drawings, in pixels. */
+    default void textSize(double pixels) {}
+}

@@ -1,0 +1,224 @@
+package jorn.desk.benches;
+
+import javafx.scene.Node;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextArea;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import jorn.book.CoverDesign;
+import jorn.cover.CoverArt;
+import jorn.desk.model.Desk;
+import jorn.desk.model.Sight;
+import jorn.desk.view.CanvasPane;
+import jorn.desk.view.CoverView;
+import jorn.desk.view.Look;
+import jorn.desk.view.Painter;
+import jorn.desk.view.Slip;
+import jorn.desk.view.Words;
+import jorn.page.Ink;
+import jorn.page.PageArt;
+import jorn.text.TypeShelf;
+import jorn.text.Typeface;
+
+/** The cover: one sheet with its zones, the front at the sizes at which buyers see it, and its design on a slip. */
+public final class CoverBench implements Bench {
+    /** Grounds to begin with. */
+    private static final String[] GROUNDS = {
+        "C9A24A", "B5533C", "2F5D50", "27496D", "6B4C6E", "7A8C5A", "E8DCC2", "FFFFFF", "3A3A3A", "D98B7B"
+    };
+
+    private final Desk desk;
+    private final CoverView cover;
+    private final Stamps stamps;
+    private final VBox slipPlace = new VBox();
+    private final ScrollPane scroll = new ScrollPane(slipPlace);
+    private final VBox node;
+    private final Button zoneButton;
+    private boolean zones = true;
+    private String shownFor = "";
+
+    /** The front at the size of a shop's stamp, and smaller. */
+    private static final class Stamps extends CanvasPane {
+        private static final int[] HEIGHTS = {160, 90, 56};
+        private final Painter painter;
+        private PageArt front;
+
+        Stamps(Painter painter) {
+            this.painter = painter;
+        }
+
+        void show(PageArt art) {
+            front = art;
+            redraw();
+        }
+
+        @Override
+        protected void draw(GraphicsContext g, double width, double height) {
+            if (front == null) {
+                return;
+            }
+            double x = 4;
+            double foot = height - em() * 1.5;
+            g.setTextBaseline(javafx.geometry.VPos.BASELINE);
+            g.setTextAlign(javafx.scene.text.TextAlignment.LEFT);
+            for (int h : HEIGHTS) {
+                double w = h * front.trim().width() / front.trim().height();
+                g.setFill(Look.SHADOW);
+                g.fillRect(x + 2, foot - h + 3, w, h);
+                g.drawImage(painter.now(front, front.trim(), (int) Math.round(w)), x, foot - h, w, h);
+                g.setStroke(Look.HAIRLINE);
+                g.strokeRect(x, foot - h, w, h);
+                write(g, h + " px", x, foot + em() * 1.15, Look.SOFT_INK, false);
+                x += Math.max(w, em() * 3) + 22;
+            }
+            aside(g, "Can you read the title in all three?", x + 6, foot - em() * 2.9, Look.INK);
+            write(g, "Buyers see the first in a list,", x + 6, foot - em() * 1.6, Look.SOFT_INK, false);
+            write(g, "the last on a phone.", x + 6, foot - em() * 0.4, Look.SOFT_INK, false);
+        }
+    }
+
+    public CoverBench(Desk desk, Painter painter) {
+        this.desk = desk;
+        cover = new CoverView(painter);
+        cover.setId("cover-view");
+        stamps = new Stamps(painter);
+        zoneButton = Words.wordButton("", "Show or hide what is cut, folded or kept free.", this::switchZones);
+        nameZones();
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setMinWidth(ScrollPane.USE_PREF_SIZE);
+        scroll.setFocusTraversable(false);
+        HBox head = new HBox(8, Words.label("The sheet, flat", "heading"), Words.spring(), zoneButton);
+        head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        VBox.setVgrow(cover, Priority.ALWAYS);
+        stamps.setMinHeight(190);
+        stamps.setPrefHeight(190);
+        VBox left = new VBox(4, head, cover, Words.label("As buyers see it", "heading"), stamps);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        HBox row = new HBox(12, left, scroll);
+        VBox.setVgrow(row, Priority.ALWAYS);
+        node = new VBox(row);
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public void textSize(double pixels) {
+        cover.setEm(pixels);
+        stamps.setEm(pixels);
+        stamps.setMinHeight(164 + pixels * 1.8);
+        stamps.setPrefHeight(164 + pixels * 1.8);
+        scroll.setPrefWidth(pixels * 17);
+    }
+
+    private void switchZones() {
+        zones = !zones;
+        cover.setZones(zones);
+        nameZones();
+    }
+
+    private void nameZones() {
+        zoneButton.setText(zones ? "Hide the zones" : "Show the zones");
+    }
+
+    @Override
+    public void show() {
+        Sight sight = desk.sight().get();
+        cover.show(sight, desk.unit().get());
+        stamps.show(CoverArt.front(sight.book(), sight.cover()));
+        String subject = sight.book().cover().hashCode() + "/" + sight.book().type()
+                + sight.book().title() + sight.book().brief().hashCode();
+        if (!subject.equals(shownFor)) {
+            shownFor = subject;
+            boolean typing = scroll.getScene() != null && scroll.getScene().getFocusOwner() instanceof TextArea;
+            if (!typing) {
+                slipPlace.getChildren().setAll(slip(sight));
+            }
+        }
+    }
+
+    private Slip slip(Sight sight) {
+        Slip slip = new Slip("Design");
+        if (!sight.cover().isDelivered()) {
+            slip.say(sight.book().brief().press().name()
+                    + " takes no cover file; this is how it would look on a sheet of its own.");
+        }
+        CoverDesign design = sight.book().cover();
+        slip.add(Words.label("Ground", "soft"), swatches(design));
+        slip.field(
+                "Colour",
+                "cover-colour",
+                design.ground().hex(),
+                "Six figures or letters a to f.",
+                text -> design(d -> d.withGround(Ink.hex(text))));
+        slip.add(
+                slip.choice("Title on a panel", "", design.panel(), () -> design(d -> d.withPanel(true))),
+                slip.choice("Title on the ground", "", !design.panel(), () -> design(d -> d.withPanel(false))));
+        slip.add(Words.label("Typeface of the title", "soft"));
+        for (Typeface each : TypeShelf.typefaces()) {
+            slip.add(slip.choice(
+                    each.name(),
+                    each.manner(),
+                    each.id().equals(sight.book().type().heading()),
+                    () -> desk.change("type", b -> b.withType(b.type().withHeading(each.id())))));
+        }
+        slip.add(Words.label("Spine", "soft"));
+        boolean allowed = sight.measures()
+                .get("spine.text.allowed")
+                .text(desk.unit().get())
+                .equals("yes");
+        slip.add(
+                slip.choice(
+                        "Title on the spine",
+                        allowed ? "" : "not at this thickness",
+                        design.spineText(),
+                        () -> design(d -> d.withSpineText(true))),
+                slip.choice("Bare spine", "", !design.spineText(), () -> design(d -> d.withSpineText(false))));
+        slip.add(Words.label("Words on the back", "soft"), blurb(design));
+        return slip;
+    }
+
+    private void design(java.util.function.UnaryOperator<CoverDesign> change) {
+        desk.change("cover", b -> b.withCover(change.apply(b.cover())));
+    }
+
+    private FlowPane swatches(CoverDesign design) {
+        FlowPane pane = new FlowPane(9, 9);
+        pane.setPrefWrapLength(190);
+        pane.setStyle("-fx-padding: 3 3 5 3;");
+        for (String hex : GROUNDS) {
+            Button swatch = new Button();
+            swatch.getStyleClass().setAll("swatch");
+            swatch.setStyle("-fx-background-color: #" + hex + ";");
+            swatch.setAccessibleText("Ground " + hex);
+            swatch.setAccessibleHelp("Colour of the whole cover sheet.");
+            swatch.setOnAction(e -> design(d -> d.withGround(Ink.hex(hex))));
+            if (design.ground().hex().equals(hex)) {
+                swatch.getStyleClass().add("chosen");
+            }
+            pane.getChildren().add(swatch);
+        }
+        return pane;
+    }
+
+    private TextArea blurb(CoverDesign design) {
+        TextArea area = new TextArea(design.blurb());
+        area.setId("cover-blurb");
+        area.setAccessibleText("Words on the back");
+        area.setAccessibleHelp("What the book is, for whoever turns it over. They stay clear of the barcode.");
+        area.setWrapText(true);
+        area.setPrefRowCount(5);
+        area.setMinHeight(110);
+        area.textProperty()
+                .addListener((o, was, now) ->
+                        desk.change("blurb", b -> b.withCover(b.cover().withBlurb(now))));
+        return area;
+    }
+}

@@ -1,0 +1,228 @@
+package jorn.desk.benches;
+
+import java.awt.image.BufferedImage;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.TextField;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import jorn.book.Book;
+import jorn.check.Checker;
+import jorn.desk.model.Clerk;
+import jorn.desk.model.Desk;
+import jorn.desk.model.Sight;
+import jorn.desk.view.Painter;
+import jorn.desk.view.Words;
+import jorn.measure.Numeral;
+import jorn.measure.Trouble;
+import jorn.print.export.Delivery;
+import jorn.print.export.Exporter;
+import jorn.print.pdf.PdfLook;
+
+/** Despatch: each hand-over is a parcel with a label: for whom, what is in it, whether it may go. */
+public final class DespatchBench implements Bench {
+    private static final int LOOK_HEIGHT = 150;
+
+    private final Desk desk;
+    private final Clerk clerk;
+    private final Consumer<Path> opener;
+    private final Label forWhom = Words.wrapped("", "heading");
+    private final VBox contents = new VBox(2);
+    private final Label mayGo = Words.wrapped("");
+    private final TextField folder = new TextField();
+    private final Button write;
+    private final Button stop;
+    private final ProgressBar bar = new ProgressBar(0);
+    private final Label doing = Words.wrapped("", "soft");
+    private final FlowPane results = new FlowPane(18, 14);
+    private final VBox node;
+    private AtomicBoolean stopped = new AtomicBoolean();
+    private Optional<Book> writtenOf = Optional.empty();
+
+    /** @param opener opens a file or folder with the machine's own program */
+    public DespatchBench(Desk desk, Clerk clerk, Consumer<Path> opener) {
+        this.desk = desk;
+        this.clerk = clerk;
+        this.opener = opener;
+        folder.setId("export-folder");
+        folder.setAccessibleText("Folder to write to");
+        folder.setAccessibleHelp("The folder that the files are written to. It is made where there is none.");
+        String last = desk.settings().exportFolder();
+        folder.setText(
+                last.isEmpty()
+                        ? Path.of(System.getProperty("user.home"), "Jorn").toString()
+                        : last);
+        HBox.setHgrow(folder, Priority.ALWAYS);
+        Button choose = Words.wordButton("Choose …", "Choose a folder.", this::chooseFolder);
+        write = Words.deed("Write the files", "Write interior and cover to the folder.", this::write);
+        write.setId("write-files");
+        stop = Words.wordButton("Stop", "Stop writing; nothing half-written stays behind.", () -> stopped.set(true));
+        stop.setId("stop-writing");
+        bar.setId("progress");
+        bar.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(bar, Priority.ALWAYS);
+        Label to = Words.label("To the folder", "soft");
+        to.setMinWidth(Region.USE_PREF_SIZE);
+        HBox where = new HBox(10, to, folder, choose);
+        where.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        HBox work = new HBox(14, write, bar, stop);
+        work.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        VBox label = new VBox(8, forWhom, contents, mayGo);
+        label.getStyleClass().add("parcel-label");
+        StackPane parcel = new StackPane(label);
+        parcel.getStyleClass().add("parcel");
+        parcel.setStyle("-fx-padding: 1.5em 2.2em;");
+        VBox deeds = new VBox(10, where, work, doing);
+        deeds.setStyle("-fx-padding: 0.5em 0 0 0;");
+        results.setId("written");
+        node = new VBox(12, Words.label("Parcels", "heading"), parcel, deeds, results);
+        busy(false);
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    private void busy(boolean working) {
+        write.setDisable(working);
+        for (Node n : new Node[] {bar, stop}) {
+            n.setVisible(working);
+        }
+    }
+
+    private void chooseFolder() {
+        Path start = Path.of(folder.getText());
+        clerk.asker()
+                .folder(Files.isDirectory(start) ? Optional.of(start) : Optional.empty())
+                .ifPresent(f -> folder.setText(f.toString()));
+    }
+
+    @Override
+    public void show() {
+        Sight sight = desk.sight().get();
+        var press = sight.book().brief().press();
+        forWhom.setText("For " + press.name());
+        contents.getChildren().clear();
+        var unit = desk.unit().get();
+        String page = sight.measures().get("page.width").text(unit).replace(" " + unit.sign(), "") + " × "
+                + sight.measures().get("page.height").text(unit);
+        List<Path> files = Exporter.files(sight.book(), Path.of(""));
+        String bleed = sight.composer().geometry().bleeds() ? "with bleed" : "without bleed";
+        contents.getChildren()
+                .add(Words.wrapped("Interior, " + sight.pagination().pageCount() + " single pages of " + page + ", "
+                        + bleed + ": " + files.get(0)));
+        if (sight.cover().isDelivered()) {
+            String sheet = sight.measures().get("cover.width").text(unit).replace(" " + unit.sign(), "") + " × "
+                    + sight.measures().get("cover.height").text(unit);
+            contents.getChildren().add(Words.wrapped("Cover, one sheet of " + sheet + ": " + files.get(1)));
+        }
+        contents.getChildren().add(Words.wrapped("Fonts embedded; no crop marks; trim and bleed boxes set.", "soft"));
+        boolean errors = Checker.hasErrors(sight.findings());
+        int mend = sight.toMend().size();
+        mayGo.setText(
+                errors
+                        ? "It should not go yet: " + mend
+                                + " to mend, see Proof. You can write the files all the same, to look at them."
+                        : mend > 0
+                                ? "It may go; Proof has " + mend + " to look at."
+                                : "It may go: Proof found nothing to mend.");
+        mayGo.getStyleClass().setAll("label", errors ? "thread" : "strong");
+        writtenOf
+                .filter(b -> !b.equals(sight.book()))
+                .ifPresent(
+                        b -> doing.setText("The book has changed since these files were written. Write them again."));
+    }
+
+    private void write() {
+        Path target;
+        try {
+            if (folder.getText().isBlank()) {
+                throw Trouble.of("No folder is given.", "Write or choose the folder that the files go to.");
+            }
+            target = Path.of(folder.getText().strip());
+        } catch (java.nio.file.InvalidPathException e) {
+            doing.setText("“" + folder.getText() + "” is no folder. Choose another.");
+            return;
+        } catch (Trouble t) {
+            doing.setText(t.getMessage());
+            return;
+        }
+        Book book = desk.book();
+        AtomicBoolean halt = new AtomicBoolean();
+        stopped = halt;
+        results.getChildren().clear();
+        busy(true);
+        Thread hand = new Thread(() -> work(book, target, halt), "despatch");
+        hand.setDaemon(true);
+        hand.start();
+    }
+
+    private void work(Book book, Path target, AtomicBoolean halt) {
+        try {
+            List<Delivery> written = Exporter.export(book, target, (done, of, what) -> {
+                Platform.runLater(() -> {
+                    bar.setProgress((double) done / of);
+                    doing.setText(what + " …");
+                });
+                return !halt.get();
+            });
+            List<BufferedImage> looks = new ArrayList<>();
+            for (Delivery d : written) {
+                looks.add(PdfLook.firstPage(d.file(), LOOK_HEIGHT));
+            }
+            Platform.runLater(() -> done(book, target, written, looks));
+        } catch (CancellationException e) {
+            Platform.runLater(() -> end("Stopped. Nothing half-written was left behind."));
+        } catch (Trouble t) {
+            Platform.runLater(() -> end(t.getMessage()));
+        }
+    }
+
+    private void end(String words) {
+        busy(false);
+        doing.setText(words);
+    }
+
+    private void done(Book book, Path target, List<Delivery> written, List<BufferedImage> looks) {
+        writtenOf = Optional.of(book);
+        desk.settings().setExportFolder(target.toString());
+        end("Written and read back.");
+        for (int i = 0; i < written.size(); i++) {
+            results.getChildren().add(result(written.get(i), looks.get(i)));
+        }
+        results.getChildren()
+                .add(new VBox(Words.wordButton("Open the folder", "Show the folder.", () -> opener.accept(target))));
+    }
+
+    private Node result(Delivery d, BufferedImage look) {
+        ImageView picture = new ImageView(Painter.toImage(look));
+        StackPane frame = new StackPane(picture);
+        frame.setStyle("-fx-border-color: hairline; -fx-background-color: white;");
+        frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        Label name = Words.label(d.file().getFileName().toString(), "strong");
+        name.setMinWidth(Region.USE_PREF_SIZE);
+        String pages = d.pages() == 1 ? "1 page" : d.pages() + " pages";
+        Label size = Words.label(pages + ", " + Numeral.grouped(Math.max(1, d.bytes() / 1000)) + " kB", "soft");
+        Button open = Words.wordButton("Open", "Open the file in your own PDF viewer.", () -> opener.accept(d.file()));
+        VBox box = new VBox(3, frame, name, size, open);
+        box.setId("written-" + d.role().id());
+        return box;
+    }
+}

@@ -1,0 +1,194 @@
+package jorn.desk.benches;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.geometry.Point2D;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Polyline;
+import jorn.book.Pagination;
+import jorn.check.Checker;
+import jorn.check.Finding;
+import jorn.check.Finding.Severity;
+import jorn.desk.model.Desk;
+import jorn.desk.model.Sight;
+import jorn.desk.view.CoverView;
+import jorn.desk.view.Look;
+import jorn.desk.view.Painter;
+import jorn.desk.view.SpreadView;
+import jorn.desk.view.Words;
+
+/** The proof: findings as notes in the margin of the page that they are about, joined to the place by a line. */
+public final class ProofBench implements Bench {
+    private final Desk desk;
+    private final SpreadView spread;
+    private final CoverView cover;
+    private final VBox notes = new VBox(6);
+    private final ScrollPane scroll = new ScrollPane(notes);
+    private final Polyline joint = new Polyline();
+    private final Pane over = new Pane(joint);
+    private final StackPane view;
+    private final VBox node;
+    private int chosen;
+    private List<Finding> findings = List.of();
+
+    public ProofBench(Desk desk, Painter painter) {
+        this.desk = desk;
+        spread = new SpreadView(painter);
+        spread.setOnPage(desk.page()::set);
+        cover = new CoverView(painter);
+        view = new StackPane(spread, cover);
+        joint.setStroke(Look.THREAD);
+        joint.setStrokeWidth(1.5);
+        over.setMouseTransparent(true);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setMinWidth(ScrollPane.USE_PREF_SIZE);
+        scroll.setFocusTraversable(false);
+        notes.setId("notes");
+        HBox.setHgrow(view, Priority.ALWAYS);
+        HBox row = new HBox(16, view, scroll);
+        StackPane table = new StackPane(row, over);
+        VBox.setVgrow(table, Priority.ALWAYS);
+        node = new VBox(table);
+        table.layoutBoundsProperty().addListener((o, was, now) -> Platform.runLater(this::join));
+    }
+
+    @Override
+    public Node node() {
+        return node;
+    }
+
+    @Override
+    public void textSize(double pixels) {
+        spread.setEm(pixels);
+        cover.setEm(pixels);
+        scroll.setPrefWidth(pixels * 19);
+    }
+
+    @Override
+    public void show() {
+        Sight sight = desk.sight().get();
+        if (!sight.findings().equals(findings)) {
+            findings = sight.findings();
+            chosen = 0;
+        }
+        Optional<Finding> at = chosen < findings.size() ? Optional.of(findings.get(chosen)) : Optional.empty();
+        boolean onCover = at.filter(f -> f.place().onCover()).isPresent();
+        spread.setVisible(!onCover);
+        cover.setVisible(onCover);
+        at.filter(f -> f.place().page() > 0)
+                .filter(f -> Pagination.spreadOf(f.place().page()) != desk.spread() && jumped)
+                .ifPresent(f -> desk.page().set(f.place().page()));
+        jumped = false;
+        spread.setMark(at.filter(f -> f.place().page() == desk.page().get())
+                .flatMap(f -> f.place().box()));
+        cover.setMark(at.flatMap(f -> f.place().box()));
+        spread.show(sight, desk.spread(), desk.page().get(), desk.unit().get());
+        cover.show(sight, desk.unit().get());
+        showNotes(sight);
+        Platform.runLater(this::join);
+    }
+
+    private boolean jumped = true;
+
+    private void showNotes(Sight sight) {
+        notes.getChildren().clear();
+        int mend = sight.toMend().size();
+        notes.getChildren()
+                .add(Words.label(
+                        mend == 0 ? "Nothing to mend" : mend + " to mend", "heading", mend == 0 ? "ink" : "thread"));
+        for (int i = 0; i < findings.size(); i++) {
+            notes.getChildren().add(note(findings.get(i), i));
+        }
+        notes.getChildren().add(Words.label("What Jorn has looked at", "group-name"));
+        for (String each : Checker.lookedAt()) {
+            notes.getChildren().add(Words.wrapped(each, "soft"));
+        }
+    }
+
+    private Button note(Finding f, int index) {
+        String weight =
+                switch (f.severity()) {
+                    case ERROR -> "must be mended";
+                    case WARNING -> "look at this";
+                    case NOTE -> "good to know";
+                };
+        VBox words = new VBox(2);
+        words.getChildren()
+                .add(Words.label(
+                        f.place().inWords() + " · " + weight, f.severity() == Severity.NOTE ? "soft" : "thread"));
+        words.getChildren().add(Words.wrapped(f.message(), "strong"));
+        if (!f.measured().isEmpty() || !f.required().isEmpty()) {
+            String both = f.measured().isEmpty() || f.required().isEmpty() ? "" : "; asked for: ";
+            words.getChildren().add(Words.wrapped(f.measured() + both + f.required(), "soft"));
+        }
+        words.getChildren().add(Words.wrapped(f.remedy(), "italic"));
+        words.setMouseTransparent(true);
+        words.prefWidthProperty().bind(notes.widthProperty().subtract(26));
+        Button note = new Button();
+        note.setGraphic(words);
+        note.setMaxWidth(Double.MAX_VALUE);
+        note.setMinHeight(Region.USE_PREF_SIZE);
+        note.getStyleClass().setAll("note");
+        note.setId("note-" + f.id());
+        note.setAccessibleText(f.message());
+        note.setAccessibleHelp("A finding. Click it, or press Enter, to see the place.");
+        if (index == chosen) {
+            note.getStyleClass().add("chosen");
+        }
+        note.setOnAction(e -> {
+            chosen = index;
+            jumped = true;
+            show();
+            notes.lookupAll(".note").stream().skip(index).findFirst().ifPresent(Node::requestFocus);
+        });
+        return note;
+    }
+
+    /** Draws the line from the chosen note to its place. */
+    private void join() {
+        joint.getPoints().clear();
+        if (chosen >= findings.size() || over.getScene() == null) {
+            return;
+        }
+        Finding f = findings.get(chosen);
+        Node note = notes.lookup(".chosen");
+        if (note == null
+                || f.place().page() > 0 && f.place().page() != desk.page().get()) {
+            return;
+        }
+        Optional<Point2D> place = placeOf(f);
+        place.ifPresent(p -> {
+            Point2D from = over.sceneToLocal(p);
+            Point2D to = over.sceneToLocal(note.localToScene(0, 16));
+            joint.getPoints().setAll(from.getX(), from.getY(), to.getX() - 14, from.getY(), to.getX(), to.getY());
+        });
+    }
+
+    private Optional<Point2D> placeOf(Finding f) {
+        if (f.place().onCover()) {
+            return f.place().box().map(b -> {
+                Rectangle2D at = cover.placeOf(b.outset(3));
+                return cover.localToScene(at.getMaxX(), at.getMinY() + Math.min(20, at.getHeight() / 2));
+            });
+        }
+        if (f.place().page() == 0) {
+            return Optional.empty();
+        }
+        Rectangle2D at = f.place()
+                .box()
+                .map(b -> spread.placeOf(f.place().page(), b.outset(3)))
+                .orElseGet(() -> spread.placeOf(f.place().page()));
+        return Optional.of(spread.localToScene(at.getMaxX(), at.getMinY() + Math.min(20, at.getHeight() / 2)));
+    }
+}

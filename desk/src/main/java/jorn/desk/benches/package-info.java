@@ -1,0 +1,2 @@
+/** The five benches. */
+package jorn.desk.benches;

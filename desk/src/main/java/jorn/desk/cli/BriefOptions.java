@@ -1,0 +1,62 @@
+package jorn.desk.cli;
+
+import jorn.book.Brief;
+import jorn.measure.Numeral;
+import jorn.measure.Size;
+import jorn.measure.Unit;
+import jorn.press.Binding;
+import jorn.press.PressProfile;
+import jorn.press.PressShelf;
+import picocli.CommandLine.Option;
+
+/** The options by which a brief is given on the command line. */
+final class BriefOptions {
+    @Option(names = "--press", paramLabel = "P", description = "Press profile: an id, or a .json file.")
+    String press;
+
+    @Option(names = "--trim", paramLabel = "T", description = "Trim size: 6x9in, A5, 148x210mm.")
+    String trim;
+
+    @Option(names = "--pages", paramLabel = "N", description = "Page count.")
+    String pages;
+
+    @Option(names = "--paper", paramLabel = "X", description = "Paper of the press: white, cream, colour …")
+    String paper;
+
+    @Option(names = "--ink", paramLabel = "I", description = "Ink of the press: black, colour …")
+    String ink;
+
+    @Option(names = "--binding", paramLabel = "B", description = "Binding of the press: glued, stitched, loose …")
+    String binding;
+
+    @Option(names = "--bleed", description = "With bleed.")
+    boolean bleed;
+
+    boolean isEmpty() {
+        return press == null
+                && trim == null
+                && pages == null
+                && paper == null
+                && ink == null
+                && binding == null
+                && !bleed;
+    }
+
+    /** The brief, refused where the press does not make it. */
+    Brief brief() {
+        PressProfile profile = PressShelf.shipped().find(press == null ? "online" : press);
+        Size size = Size.parse(trim == null ? "6x9in" : trim, Unit.INCH);
+        int count = pages == null ? 120 : Numeral.count(pages, "page count", 1, Brief.MOST_PAGES);
+        Brief brief = Brief.at(profile, size, count);
+        if (binding != null) {
+            brief = brief.withBinding(Binding.of(binding));
+        }
+        if (paper != null) {
+            brief = brief.withPaper(profile.requirePaper(paper).id());
+        }
+        if (ink != null) {
+            brief = brief.withInk(profile.requireInk(ink).id());
+        }
+        return brief.require();
+    }
+}

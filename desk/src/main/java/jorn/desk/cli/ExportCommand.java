@@ -1,0 +1,55 @@
+package jorn.desk.cli;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import jorn.json.Json;
+import jorn.print.export.Delivery;
+import jorn.print.export.Exporter;
+import jorn.print.export.Progress;
+import jorn.store.BookFile;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Writes a book's files. */
+@Command(name = "export", description = "Write the files that the press takes.")
+final class ExportCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE.jorn", description = "A book.")
+    private Path file;
+
+    @Option(names = "--to", required = true, paramLabel = "DIR", description = "The folder to write to.")
+    private Path folder;
+
+    @Option(names = "--json", description = "As a JSON array.")
+    private boolean json;
+
+    @Override
+    public Integer call() {
+        var out = spec.commandLine().getOut();
+        List<Delivery> written = Exporter.export(BookFile.load(file), folder, Progress.SILENT);
+        if (json) {
+            List<Map<String, Object>> array =
+                    written.stream().map(ExportCommand::object).toList();
+            out.println(new String(Json.write(array), StandardCharsets.UTF_8));
+        } else {
+            written.forEach(d -> out.println(d.file()));
+        }
+        return JornCommand.DONE;
+    }
+
+    private static Map<String, Object> object(Delivery delivery) {
+        Map<String, Object> object = new LinkedHashMap<>();
+        object.put("role", delivery.role());
+        object.put("file", delivery.file().toString());
+        return object;
+    }
+}

@@ -1,0 +1,86 @@
+package jorn.desk.cli;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import jorn.desk.window.Windows;
+import jorn.measure.Trouble;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+
+/** The command line. Exit codes: 0 done, 1 errors found by a check, 2 cannot be read or bad usage. */
+@Command(
+        name = "jorn",
+        description = "Jorn measures, draws and checks books, and writes the files that a press takes.",
+        subcommands = {
+            NewCommand.class,
+            MeasureCommand.class,
+            CheckCommand.class,
+            ExportCommand.class,
+            DemoCommand.class,
+            ScreenshotsCommand.class,
+            BenchCommand.class,
+            CommandLine.HelpCommand.class
+        },
+        footer = {"", "  test            Run the tests.", "", "Without a command Jorn opens its window."})
+public final class JornCommand implements Callable<Integer> {
+    static final int DONE = 0;
+    static final int FOUND = 1;
+    static final int BAD = 2;
+
+    @Parameters(arity = "0..1", paramLabel = "FILE.jorn", description = "A book to open.")
+    private Path file;
+
+    private JornCommand() {}
+
+    /**
+     * Runs one command line.
+     *
+     * @return the exit code
+     */
+    public static int run(String... args) {
+        return run(
+                new PrintWriter(System.out, true, StandardCharsets.UTF_8),
+                new PrintWriter(System.err, true, StandardCharsets.UTF_8),
+                args);
+    }
+
+    /** Runs one command line, writing to these. */
+    public static int run(PrintWriter out, PrintWriter err, String... args) {
+        CommandLine line = new CommandLine(new JornCommand());
+        line.setOut(out);
+        line.setErr(err);
+        line.setCaseInsensitiveEnumValuesAllowed(true);
+        line.setParameterExceptionHandler((e, wrong) -> {
+            err.println(e.getMessage() + " Ask “jorn help” for what can be said.");
+            return BAD;
+        });
+        line.setExecutionExceptionHandler((e, command, parsed) -> {
+            if (e instanceof Trouble t) {
+                err.println(t.getMessage());
+            } else {
+                err.println("Something went wrong inside Jorn (" + e + "). Nothing was changed. Please report it.");
+                if (System.getenv("JORN_DEBUG") != null) {
+                    e.printStackTrace(err);
+                }
+            }
+            return BAD;
+        });
+        int code = line.execute(args);
+        out.flush();
+        err.flush();
+        return code;
+    }
+
+    @Override
+    public Integer call() {
+        if (file != null && !file.toString().endsWith(".jorn")) {
+            throw Trouble.of(
+                    "“" + file + "” is neither a command nor a .jorn file.", "Ask “jorn help” for the commands.");
+        }
+        return Windows.open(Optional.ofNullable(file), false);
+    }
+}

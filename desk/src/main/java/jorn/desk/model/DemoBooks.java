@@ -1,0 +1,54 @@
+package jorn.desk.model;
+
+import java.util.List;
+import jorn.book.Book;
+import jorn.book.Brief;
+import jorn.book.Starter;
+import jorn.measure.PaperSize;
+import jorn.measure.Size;
+import jorn.measure.Unit;
+import jorn.page.Ink;
+import jorn.press.PressProfile;
+import jorn.press.PressShelf;
+import jorn.recipe.Ruling;
+
+/** The books of the made-up imprint Skep & Sedge, a beekeeper who publishes on the side. */
+public final class DemoBooks {
+    private static final String IMPRINT = "Skep & Sedge";
+
+    private DemoBooks() {}
+
+    /** The first is the one that the demo opens with. */
+    public static List<Book> all() {
+        return List.of(hiveNotes(), pocketNotes(), hiveSketches());
+    }
+
+    private static Book hiveNotes() {
+        PressProfile online = PressShelf.shipped().find("online");
+        Book book = Starter.LINED_JOURNAL
+                .begin(Brief.at(online, Size.of(6, 9, Unit.INCH), 120))
+                .withTitle("Hive Notes")
+                .withSubtitle("A journal for the bee yard")
+                .withAuthor(IMPRINT);
+        Book lined = book.withRecipe(2, r -> r.withRuling(Ruling.customary().withReach(Ruling.Reach.EDGE)));
+        return lined.withCover(lined.cover()
+                .withBlurb("Room for every inspection, every swarm and every jar.\n\n"
+                        + "Wide enough to write in with gloves on, and lined from edge to edge."));
+    }
+
+    private static Book pocketNotes() {
+        PressProfile home = PressShelf.shipped().find("home");
+        Book book = Starter.NOTEBOOK.begin(
+                Brief.at(home, PaperSize.A6.size(), 32).withBinding(jorn.press.Binding.STITCHED));
+        return book.withTitle("Pocket Hive Notes").withAuthor(IMPRINT);
+    }
+
+    private static Book hiveSketches() {
+        PressProfile online = PressShelf.shipped().find("online");
+        Book book = Starter.BLANK_BOOK.begin(
+                Brief.at(online, Size.of(8.5, 8.5, Unit.INCH), 60).withPaper("cream"));
+        return book.withTitle("Hive Sketches")
+                .withAuthor(IMPRINT)
+                .withCover(book.cover().withGround(Ink.hex("2F5D50")));
+    }
+}

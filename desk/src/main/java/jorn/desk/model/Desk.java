@@ -1,0 +1,172 @@
+package jorn.desk.model;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import jorn.book.Book;
+import jorn.book.Brief;
+import jorn.book.History;
+import jorn.book.Pagination;
+import jorn.measure.Trouble;
+import jorn.measure.Unit;
+
+/**
+ * The book on the desk and where the user stands: the one place that the window's parts look at and change. Used on the
+ * interface thread only.
+ */
+public final class Desk {
+    private final Settings settings;
+    private History history;
+    private Book saved;
+    private Optional<Path> file = Optional.empty();
+    private final ReadOnlyObjectWrapper<Sight> sight = new ReadOnlyObjectWrapper<>();
+    private final ObjectProperty<Unit> unit = new SimpleObjectProperty<>();
+    private final ObjectProperty<BenchName> bench = new SimpleObjectProperty<>(BenchName.BRIEF);
+    private final IntegerProperty page = new SimpleIntegerProperty(1);
+    private final ReadOnlyObjectWrapper<Trouble> notice = new ReadOnlyObjectWrapper<>();
+
+    public Desk(Settings settings, Book book) {
+        this.settings = settings;
+        unit.set(settings.unit());
+        unit.addListener((o, was, now) -> {
+            settings.setUnit(now);
+            look();
+        });
+        lay(book, Optional.empty());
+    }
+
+    /** Puts another book on the desk; what was on it is forgotten. */
+    public void lay(Book book, Optional<Path> from) {
+        history = new History(book);
+        saved = book;
+        file = from;
+        page.set(1);
+        look();
+    }
+
+    /** Puts back work that was never saved. */
+    public void layUnsaved(Book book) {
+        lay(book, Optional.empty());
+        saved = null;
+        look();
+    }
+
+    public Settings settings() {
+        return settings;
+    }
+
+    public ReadOnlyObjectProperty<Sight> sight() {
+        return sight.getReadOnlyProperty();
+    }
+
+    public Book book() {
+        return history.now();
+    }
+
+    public ObjectProperty<Unit> unit() {
+        return unit;
+    }
+
+    public ObjectProperty<BenchName> bench() {
+        return bench;
+    }
+
+    /** The page that is looked at, from 1. */
+    public IntegerProperty page() {
+        return page;
+    }
+
+    /** What went wrong last, until it is put away. */
+    public ReadOnlyObjectProperty<Trouble> notice() {
+        return notice.getReadOnlyProperty();
+    }
+
+    public void tell(Trouble trouble) {
+        notice.set(trouble);
+    }
+
+    public void putAwayNotice() {
+        notice.set(null);
+    }
+
+    /**
+     * Changes the book.
+     *
+     * @param thing what is changed; equal things within a breath are undone together
+     * @throws Trouble where the change makes no book; then nothing has changed
+     */
+    public void change(String thing, UnaryOperator<Book> change) {
+        history.change(change.apply(history.now()), thing);
+        look();
+    }
+
+    /** Changes the brief to one that the press makes. */
+    public void changeBrief(String thing, UnaryOperator<Brief> change) {
+        change(thing, b -> b.withBrief(change.apply(b.brief())));
+    }
+
+    public boolean canUndo() {
+        return history.canUndo();
+    }
+
+    public boolean canRedo() {
+        return history.canRedo();
+    }
+
+    public void undo() {
+        history.undo();
+        look();
+    }
+
+    public void redo() {
+        history.redo();
+        look();
+    }
+
+    /** Turns to the spread after or before. */
+    public void turn(int spreads) {
+        goToSpread(Pagination.spreadOf(page.get()) + spreads);
+    }
+
+    public void goToSpread(int spread) {
+        Pagination p = sight.get().pagination();
+        int s = Math.max(0, Math.min(p.spreadCount() - 1, spread));
+        int wanted = p.rectoOf(s).orElseGet(() -> p.versoOf(s).orElse(1));
+        boolean wasVerso = page.get() % 2 == 0;
+        page.set(wasVerso ? p.versoOf(s).orElse(wanted) : wanted);
+    }
+
+    public int spread() {
+        return Pagination.spreadOf(page.get());
+    }
+
+    public Optional<Path> file() {
+        return file;
+    }
+
+    public boolean isSaved() {
+        return history.now().equals(saved);
+    }
+
+    /** Notes that the book as it is now is in this file. */
+    public void markSaved(Path where) {
+        saved = history.now();
+        file = Optional.of(where);
+        look();
+    }
+
+    private void look() {
+        Sight now = Sight.of(history.now(), unit.get());
+        int count = now.pagination().pageCount();
+        sight.set(now);
+        if (page.get() > count) {
+            page.set(count);
+        }
+    }
+}

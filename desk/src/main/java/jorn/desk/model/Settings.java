@@ -1,0 +1,158 @@
+package jorn.desk.model;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import jorn.json.Json;
+import jorn.measure.Trouble;
+import jorn.measure.Unit;
+import jorn.store.SafeFile;
+
+/** What Jorn remembers from one day to the next: unit, text size, recent books, the window's place. */
+public final class Settings {
+    private static final Logger LOG = Logger.getLogger(Settings.class.getName());
+    private static final int RECENT = 8;
+
+    private final Path folder;
+    private Unit unit = Unit.INCH;
+    private int textSize = 100;
+    private final List<Path> recent = new ArrayList<>();
+    private double[] window = {};
+    private String exportFolder = "";
+
+    private Settings(Path folder) {
+        this.folder = folder;
+    }
+
+    /** The settings in the user's own folder; as new where there are none or they cannot be read. */
+    public static Settings load() {
+        return load(ownFolder());
+    }
+
+    /** The settings in this folder. */
+    public static Settings load(Path folder) {
+        Settings settings = new Settings(folder);
+        Path file = settings.file();
+        if (Files.isRegularFile(file)) {
+            try {
+                settings.read(Json.read(Files.readAllBytes(file), JsonNode.class, "The settings"));
+            } catch (IOException | Trouble e) {
+                LOG.log(Level.WARNING, "Settings could not be read; Jorn starts with new ones.", e);
+            }
+        }
+        return settings;
+    }
+
+    private static Path ownFolder() {
+        String own = System.getenv("JORN_HOME");
+        if (own != null && !own.isBlank()) {
+            return Path.of(own);
+        }
+        String config = System.getenv("XDG_CONFIG_HOME");
+        return config != null && !config.isBlank()
+                ? Path.of(config, "jorn")
+                : Path.of(System.getProperty("user.home"), ".config", "jorn");
+    }
+
+    private void read(JsonNode n) {
+        unit = n.path("unit").asText().equals("mm") ? Unit.MILLIMETRE : Unit.INCH;
+        textSize = Math.min(200, Math.max(80, n.path("textSize").asInt(100)));
+        n.path("recent").forEach(r -> recent.add(Path.of(r.asText())));
+        exportFolder = n.path("exportFolder").asText("");
+        if (n.path("window").size() == 4) {
+            window = new double[4];
+            for (int i = 0; i < 4; i++) {
+                window[i] = n.path("window").get(i).asDouble();
+            }
+        }
+    }
+
+    private void save() {
+        ObjectNode n = Json.mapper().createObjectNode();
+        n.put("unit", unit.sign());
+        n.put("textSize", textSize);
+        n.put("exportFolder", exportFolder);
+        ArrayNode books = n.putArray("recent");
+        recent.forEach(r -> books.add(r.toString()));
+        ArrayNode place = n.putArray("window");
+        for (double d : window) {
+            place.add(d);
+        }
+        try {
+            SafeFile.write(file(), out -> out.write(Json.write(n)));
+        } catch (Trouble e) {
+            LOG.log(Level.WARNING, "Settings could not be kept.", e);
+        }
+    }
+
+    private Path file() {
+        return folder.resolve("settings.json");
+    }
+
+    /** Where unsaved work is kept. */
+    public Path recoveryFile() {
+        return folder.resolve("recovery.jorn");
+    }
+
+    public Unit unit() {
+        return unit;
+    }
+
+    public void setUnit(Unit wanted) {
+        unit = wanted;
+        save();
+    }
+
+    /** In per cent. */
+    public int textSize() {
+        return textSize;
+    }
+
+    public void setTextSize(int percent) {
+        textSize = percent;
+        save();
+    }
+
+    /** Books opened or saved lately, the last first; only those that are still there. */
+    public List<Path> recent() {
+        return recent.stream().filter(Files::isRegularFile).toList();
+    }
+
+    public void addRecent(Path file) {
+        Path whole = file.toAbsolutePath().normalize();
+        recent.remove(whole);
+        recent.add(0, whole);
+        while (recent.size() > RECENT) {
+            recent.remove(recent.size() - 1);
+        }
+        save();
+    }
+
+    /** Left, top, width and height of the window, if it was ever closed. */
+    public Optional<double[]> window() {
+        return window.length == 4 ? Optional.of(window.clone()) : Optional.empty();
+    }
+
+    public void setWindow(double x, double y, double width, double height) {
+        window = new double[] {x, y, width, height};
+        save();
+    }
+
+    /** The folder last written to, or empty. */
+    public String exportFolder() {
+        return exportFolder;
+    }
+
+    public void setExportFolder(String wanted) {
+        exportFolder = wanted;
+        save();
+    }
+}

@@ -1,0 +1,169 @@
+package jorn.desk.view;
+
+import java.util.Optional;
+import javafx.geometry.Rectangle2D;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.Image;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
+import jorn.cover.CoverArt;
+import jorn.desk.model.Sight;
+import jorn.measure.Length;
+import jorn.measure.Quantity.Precision;
+import jorn.measure.Unit;
+import jorn.page.Box;
+import jorn.page.PageArt;
+
+/** The cover as one sheet: back, spine and front, with what is cut, folded or kept free marked on it. */
+public final class CoverView extends CanvasPane {
+    private static final Color DARK = Color.web("#1D2733", 0.55);
+    private static final Color LIGHT = Color.web("#FFFEF8", 0.85);
+
+    private final Painter painter;
+    private Sight sight;
+    private PageArt art;
+    private Unit unit = Unit.INCH;
+    private boolean zones = true;
+    private Optional<Box> mark = Optional.empty();
+
+    public CoverView(Painter painter) {
+        this.painter = painter;
+    }
+
+    public void show(Sight now, Unit lengths) {
+        sight = now;
+        unit = lengths;
+        art = CoverArt.of(now.book(), now.cover());
+        redraw();
+    }
+
+    public void setZones(boolean shown) {
+        zones = shown;
+        redraw();
+    }
+
+    /** Marks a place on the cover. */
+    public void setMark(Optional<Box> place) {
+        mark = place;
+        redraw();
+    }
+
+    private double scale() {
+        Box all = sight.cover().bled();
+        return Math.max(0.05, Math.min((getWidth() - 28) / all.width(), (getHeight() - em() * 4.6) / all.height()));
+    }
+
+    /** Where a box of the cover lies in the view. */
+    public Rectangle2D placeOf(Box box) {
+        Box all = sight.cover().bled();
+        double s = scale();
+        double x = (getWidth() - all.width() * s) / 2;
+        double y = Math.max(em() * 1.9, (getHeight() - all.height() * s) / 2 - em() * 0.3);
+        return new Rectangle2D(
+                x + (box.x() - all.x()) * s, y + (box.y() - all.y()) * s, box.width() * s, box.height() * s);
+    }
+
+    @Override
+    protected void draw(GraphicsContext g, double width, double height) {
+        if (sight == null) {
+            return;
+        }
+        g.setTextBaseline(VPos.BASELINE);
+        Rectangle2D all = placeOf(sight.cover().bled());
+        g.setFill(Look.SHADOW);
+        g.fillRect(all.getMinX() + 4, all.getMinY() + 6, all.getWidth(), all.getHeight());
+        Image image = painter.now(art, sight.cover().bled(), (int) Math.round(all.getWidth()));
+        g.drawImage(image, all.getMinX(), all.getMinY(), all.getWidth(), all.getHeight());
+        if (zones) {
+            drawZones(g, all);
+        }
+        mark.ifPresent(m -> {
+            Rectangle2D at = placeOf(m.outset(3));
+            g.setStroke(Look.THREAD);
+            g.setLineWidth(2.4);
+            g.strokeRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
+        });
+        drawMeasures(g, all);
+    }
+
+    private Color zone() {
+        return sight.book().cover().ground().luminance() > 0.25 ? DARK : LIGHT;
+    }
+
+    private void drawZones(GraphicsContext g, Rectangle2D all) {
+        Rectangle2D trim = placeOf(sight.cover().trim());
+        Color ink = zone();
+        double b = trim.getMinX() - all.getMinX();
+        Hatch.Pattern cut = Hatch.Pattern.FALLING;
+        Hatch.rect(g, cut, ink, all.getMinX(), all.getMinY(), all.getWidth(), b);
+        Hatch.rect(g, cut, ink, all.getMinX(), trim.getMaxY(), all.getWidth(), b);
+        Hatch.rect(g, cut, ink, all.getMinX(), trim.getMinY(), b, trim.getHeight());
+        Hatch.rect(g, cut, ink, trim.getMaxX(), trim.getMinY(), b, trim.getHeight());
+        g.setStroke(ink);
+        g.setLineWidth(1);
+        g.strokeRect(trim.getMinX(), trim.getMinY(), trim.getWidth(), trim.getHeight());
+        g.setLineDashes(4, 4);
+        dashed(g, sight.cover().safe(sight.cover().front()));
+        sight.cover().back().ifPresent(back -> dashed(g, sight.cover().safe(back)));
+        g.setLineDashes(9, 3, 2, 3);
+        sight.cover().spineBox().ifPresent(spine -> {
+            Rectangle2D s = placeOf(spine);
+            g.strokeLine(s.getMinX(), all.getMinY(), s.getMinX(), all.getMaxY());
+            g.strokeLine(s.getMaxX(), all.getMinY(), s.getMaxX(), all.getMaxY());
+        });
+        g.setLineDashes();
+        sight.cover().barcode().ifPresent(box -> {
+            Rectangle2D at = placeOf(box);
+            Hatch.rect(g, Hatch.Pattern.CROSSED, ink, at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
+            g.strokeRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
+            g.setFill(Look.SHEET);
+            double w = Math.min(at.getWidth() - 8, em() * 5.2);
+            g.fillRect(
+                    at.getMinX() + (at.getWidth() - w) / 2,
+                    at.getMinY() + at.getHeight() / 2 - em() * 0.75,
+                    w,
+                    em() * 1.4);
+            g.setTextAlign(TextAlignment.CENTER);
+            write(
+                    g,
+                    "barcode",
+                    at.getMinX() + at.getWidth() / 2,
+                    at.getMinY() + at.getHeight() / 2 + em() * 0.28,
+                    Look.INK,
+                    false);
+        });
+    }
+
+    private void dashed(GraphicsContext g, Box box) {
+        Rectangle2D at = placeOf(box);
+        g.strokeRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
+    }
+
+    private void drawMeasures(GraphicsContext g, Rectangle2D all) {
+        Rectangle2D front = placeOf(sight.cover().front());
+        double y = all.getMinY() - em() * 0.55;
+        g.setTextAlign(TextAlignment.CENTER);
+        String wide = Length.points(sight.cover().front().width()).format(unit);
+        write(g, "front " + wide, front.getMinX() + front.getWidth() / 2, y, Look.SOFT_INK, false);
+        sight.cover().back().ifPresent(back -> {
+            Rectangle2D at = placeOf(back);
+            write(g, "back " + wide, at.getMinX() + at.getWidth() / 2, y, Look.SOFT_INK, false);
+        });
+        sight.cover().spineBox().ifPresent(spine -> {
+            Rectangle2D at = placeOf(spine);
+            String thick = Length.points(spine.width()).format(unit, Precision.EXACT);
+            write(g, "spine " + thick, at.getMinX() + at.getWidth() / 2, y, Look.THREAD, true);
+        });
+        double under = all.getMaxY() + em() * 0.75;
+        measureLine(g, all.getMinX(), under, all.getMaxX(), under);
+        String sheet = sight.measures().get("cover.width").text(unit) + " × "
+                + sight.measures().get("cover.height").text(unit);
+        String words = zones
+                ? sheet + "   ·   hatched: cut off, "
+                        + Length.points(-sight.cover().bled().x()).format(unit)
+                        + " all round   ·   dashed: keep words inside"
+                : sheet;
+        write(g, words, all.getMinX() + all.getWidth() / 2, under + em() * 1.2, Look.SOFT_INK, false);
+    }
+}

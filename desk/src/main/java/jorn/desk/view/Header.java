@@ -1,0 +1,198 @@
+package jorn.desk.view;
+
+import java.nio.file.Path;
+import java.util.function.Supplier;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import jorn.book.Book;
+import jorn.book.Brief;
+import jorn.book.Starter;
+import jorn.desk.model.Clerk;
+import jorn.desk.model.DemoBooks;
+import jorn.desk.model.Desk;
+import jorn.measure.Size;
+import jorn.measure.Unit;
+
+/** What stands on top of every bench: the book's name, the brief as one sentence, and what can be done with the book's file. */
+public final class Header extends VBox {
+    private final Desk desk;
+    private final Clerk clerk;
+    private final SlipLayer slips;
+    private final BriefSlips briefSlips;
+    private final Button name;
+    private final FlowPane sentence = new FlowPane(0, 4);
+    private final Button undo;
+    private final Button redo;
+    private final Button save;
+    private final Label state = Words.label("", "soft");
+
+    private final Label opening = new Label();
+    private final Button kind;
+    private final Button pages;
+    private final Button trim;
+    private final Button paper;
+    private final Button ink;
+    private final Button binding;
+    private final Button press;
+
+    public Header(Desk desk, Clerk clerk, SlipLayer slips) {
+        this.desk = desk;
+        this.clerk = clerk;
+        this.slips = slips;
+        this.briefSlips = new BriefSlips(desk);
+        name = word("book-name", "name", "Title, subtitle and author.", briefSlips::name);
+        kind = word("decision", "kind", "What kind of book it is.", briefSlips::kind);
+        pages = word("decision", "pages", "How many pages the book has.", briefSlips::pages);
+        trim = word("decision", "trim", "Width and height of the closed book.", briefSlips::trim);
+        paper = word("decision", "paper", "The paper inside; its thickness makes the spine.", briefSlips::paper);
+        ink = word("decision", "ink", "What the inside is printed with.", briefSlips::ink);
+        binding = word("decision", "binding", "How the leaves are held together.", briefSlips::binding);
+        press = word("decision", "press", "Who prints it. Its rules set margins, bleed and cover.", briefSlips::press);
+        sentence.getStyleClass().add("sentence");
+        sentence.setId("sentence");
+        opening.setMinWidth(Region.USE_PREF_SIZE);
+        sentence.getChildren()
+                .addAll(
+                        opening,
+                        kind,
+                        plain(" of "),
+                        pages,
+                        plain(", "),
+                        trim,
+                        plain(", on "),
+                        paper,
+                        plain(" in "),
+                        ink,
+                        plain(", "),
+                        binding,
+                        plain(", for "),
+                        press,
+                        plain("."));
+        Button books = Words.wordButton("Books", "Open, begin or find a book.", () -> {});
+        books.setId("books");
+        books.setOnAction(e -> slips.toggle(booksSlip(), books));
+        undo = Words.wordButton("Undo", "Take back the last change. Ctrl+Z", desk::undo);
+        redo = Words.wordButton("Redo", "Make it again. Shift+Ctrl+Z", desk::redo);
+        save = Words.wordButton("Save", "Save the book. Ctrl+S", clerk::save);
+        undo.setId("undo");
+        redo.setId("redo");
+        save.setId("save");
+        state.setId("saved-state");
+        HBox top = new HBox(6, name, Words.spring(), state, books, undo, redo, save);
+        top.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        Region rule = new Region();
+        rule.getStyleClass().add("rule");
+        setSpacing(5);
+        VBox.setMargin(rule, new javafx.geometry.Insets(7, 0, 0, 0));
+        getChildren().addAll(top, sentence, rule);
+        desk.sight().addListener((o, was, now) -> show());
+        show();
+    }
+
+    private static Label plain(String text) {
+        Label label = new Label(text);
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    private Button word(String style, String id, String help, Supplier<Slip> slip) {
+        Button button = new Button();
+        button.getStyleClass().setAll(style);
+        button.setId("decision-" + id);
+        button.setAccessibleHelp(help);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(e -> slips.toggle(slip.get(), button));
+        return button;
+    }
+
+    private void show() {
+        Book book = desk.book();
+        Brief brief = book.brief();
+        Unit unit = desk.unit().get();
+        String by = book.author().isBlank() ? "" : "  ·  " + book.author().strip();
+        name.setText((book.shownTitle() + by).toUpperCase(java.util.Locale.ROOT));
+        opening.setText(book.kind().matches("(?i)[aeiou].*") ? "An " : "A ");
+        kind.setText(book.kind());
+        pages.setText(desk.sight().get().pagination().pageCount() + " pages");
+        trim.setText(sizeInWords(brief.trim(), unit));
+        paper.setText(brief.paperStock().name());
+        ink.setText(brief.inkSet().name());
+        binding.setText(brief.binding().word());
+        press.setText(brief.press().name());
+        undo.setDisable(!desk.canUndo());
+        redo.setDisable(!desk.canRedo());
+        String where = desk.file().map(f -> f.getFileName().toString()).orElse("");
+        state.setText(
+                desk.isSaved()
+                        ? where.isEmpty() ? "" : "saved in " + where
+                        : where.isEmpty() ? "kept, but not saved in a file yet" : "changed since saved in " + where);
+        save.setDisable(desk.isSaved() && !where.isEmpty());
+    }
+
+    /** "A5" in millimetres, otherwise the size in the unit. */
+    static String sizeInWords(Size size, Unit unit) {
+        return jorn.measure.PaperSize.of(size)
+                .filter(p -> p.isIso())
+                .map(p -> p.id())
+                .orElseGet(() -> size.format(unit));
+    }
+
+    private Slip booksSlip() {
+        Slip slip = new Slip("Books");
+        slip.add(
+                slip.choice("Open …", "Ctrl+O", false, clerk::open),
+                slip.choice("Save", "Ctrl+S", false, clerk::save),
+                slip.choice("Save as …", "Shift+Ctrl+S", false, clerk::saveAs));
+        slip.add(Words.label("BEGIN A NEW ONE", "group-name"));
+        for (Starter starter : Starter.values()) {
+            slip.add(slip.choice(
+                    BriefSlips.sentenceCase(starter.kind()),
+                    starter == Starter.LINED_JOURNAL ? "Ctrl+N" : "",
+                    false,
+                    () -> clerk.begin(starter.begin())));
+        }
+        slip.add(Words.label("LATELY", "group-name"));
+        if (desk.settings().recent().isEmpty()) {
+            slip.say("Books that you save or open will be listed here.");
+        }
+        for (Path path : desk.settings().recent()) {
+            String folder = String.valueOf(
+                    path.getParent() == null ? "" : path.getParent().getFileName());
+            slip.add(slip.choice(path.getFileName().toString(), folder, false, () -> clerk.open(path)));
+        }
+        slip.add(Words.label("DEMO BOOKS OF SKEP & SEDGE", "group-name"));
+        for (Book book : DemoBooks.all()) {
+            slip.add(slip.choice(book.title(), book.kind(), false, () -> clerk.begin(book)));
+        }
+        slip.add(Words.label("TEXT SIZE", "group-name"));
+        HBox sizes = new HBox(4);
+        for (int percent : new int[] {100, 125, 150}) {
+            Button size = Words.wordButton(percent + " %", "Size of all words in the window.", () -> {
+                desk.settings().setTextSize(percent);
+                onTextSize.run();
+                slips.close();
+            });
+            Rail.choose(size, desk.settings().textSize() == percent);
+            sizes.getChildren().add(size);
+        }
+        return slip.add(sizes);
+    }
+
+    private Runnable onTextSize = () -> {};
+
+    /** What to do when the user chooses another text size. */
+    public void setOnTextSize(Runnable listener) {
+        onTextSize = listener;
+    }
+
+    /** Opens the slip of one decision, as a click on its word does. */
+    public void openDecision(String id) {
+        if (lookup("#decision-" + id) instanceof Button button) {
+            button.fire();
+        }
+    }
+}

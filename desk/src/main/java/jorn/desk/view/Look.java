@@ -1,0 +1,55 @@
+package jorn.desk.view;
+
+import java.io.ByteArrayInputStream;
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import jorn.text.Face;
+import jorn.text.TypeShelf;
+import jorn.text.Typeface;
+
+/** The look of the window, worked out once: paper, ink and thread. */
+public final class Look {
+    public static final Color PAPER = Color.web("#F2ECE0");
+    public static final Color SHEET = Color.web("#FFFEF8");
+    public static final Color INK = Color.web("#1D2733");
+    public static final Color SOFT_INK = Color.web("#525A66");
+    public static final Color THREAD = Color.web("#A1352A");
+    public static final Color HAIRLINE = Color.web("#D6CBB7");
+    public static final Color SHADOW = Color.web("#1D2733", 0.14);
+
+    /** The interface's sans, with lining and tabular figures. */
+    public static final String SANS = "Alegreya Sans Lining";
+    /** The interface's book face. */
+    public static final String BOOK = "Alegreya Lining";
+
+    private static final double TEXT_SIZE = 15.5;
+
+    private Look() {}
+
+    /** Loads the interface's faces; must run before the first window. */
+    public static void loadFonts() {
+        for (String id : new String[] {"alegreya", "alegreya-sans"}) {
+            for (Typeface.Style style : Typeface.Style.values()) {
+                Face face = TypeShelf.typeface(id).face(style);
+                Font.loadFont(new ByteArrayInputStream(face.bytes()), 12);
+            }
+        }
+    }
+
+    /** Dresses a scene. */
+    public static void dress(Scene scene) {
+        scene.getStylesheets().add(Look.class.getResource("jorn.css").toExternalForm());
+    }
+
+    /** The size of text in pixels at this many per cent. */
+    public static double em(int percent) {
+        return TEXT_SIZE * percent / 100;
+    }
+
+    /** Sets the size of all text below a root, in per cent. */
+    public static void textSize(Parent root, int percent) {
+        root.setStyle("-fx-font-size: " + em(percent) + "px;");
+    }
+}

@@ -1,0 +1,226 @@
+package jorn.desk.view;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.CubicCurve;
+import jorn.brief.Measures;
+import jorn.desk.model.BenchName;
+import jorn.desk.model.Desk;
+import jorn.measure.Figure;
+import jorn.measure.Length;
+import jorn.measure.Unit;
+
+/**
+ * The few figures that matter at this bench, live, on a card that hangs on a thread. A click or Enter on one unfolds its
+ * working. A figure that has just changed is in thread colour until the next change.
+ */
+public final class MeasureCard extends Pane {
+    private static final double WIDTH_EM = 16.4;
+
+    private final Desk desk;
+    private final VBox rows = new VBox();
+    private final VBox card = new VBox(6);
+    private final Set<String> unfolded = new HashSet<>();
+    private final Map<String, String> shownBefore = new HashMap<>();
+    private final Set<String> changed = new HashSet<>();
+    private final CubicCurve thread = new CubicCurve();
+
+    /** A row: its name, and one figure or two that are a width and a height. */
+    private record Row(String name, String key, String second) {
+        Row(String name, String key) {
+            this(name, key, "");
+        }
+    }
+
+    private record Group(String name, List<Row> rows) {}
+
+    public MeasureCard(Desk desk) {
+        this.desk = desk;
+        Circle eyelet = new Circle(6, Look.PAPER);
+        eyelet.setStroke(Look.HAIRLINE);
+        HBox head = new HBox(10, eyelet, Words.label("Measure card", "heading"));
+        head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        ScrollPane scroll = new ScrollPane(rows);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        card.getStyleClass().add("card");
+        card.setStyle("-fx-padding: 0.9em 1em 0.8em 1em;");
+        card.getChildren().addAll(head, scroll);
+        thread.setFill(null);
+        thread.setStroke(Look.THREAD);
+        thread.setStrokeWidth(2.2);
+        thread.setMouseTransparent(true);
+        getChildren().addAll(card, thread);
+        rows.setSpacing(1);
+        desk.sight().addListener((o, was, now) -> {
+            noteChanges();
+            show();
+        });
+        desk.bench().addListener((o, was, now) -> show());
+        desk.page().addListener((o, was, now) -> show());
+        noteChanges();
+        changed.clear();
+        show();
+    }
+
+    private void noteChanges() {
+        Unit unit = desk.unit().get();
+        changed.clear();
+        desk.sight().get().measures().all().forEach((key, figure) -> {
+            String text = unit + figure.text(unit);
+            String before = shownBefore.put(key, text);
+            if (before != null && !before.equals(text) && before.startsWith(unit.toString())) {
+                changed.add(key);
+            }
+        });
+    }
+
+    private List<Group> groups() {
+        Group inside = new Group(
+                "INSIDE",
+                List.of(
+                        new Row("Pages", "pages"),
+                        new Row("Leaves", "leaves"),
+                        new Row("Page in the file", "page.width", "page.height"),
+                        new Row("Gutter", "margin.gutter"),
+                        new Row("Other margins", "margin.outside"),
+                        new Row("Foot", "margin.foot")));
+        List<Row> outsideRows = new ArrayList<>();
+        outsideRows.add(new Row("Spine", "spine.width"));
+        if (desk.sight().get().cover().isDelivered()) {
+            outsideRows.add(new Row("Cover sheet", "cover.width", "cover.height"));
+            outsideRows.add(new Row("in pixels", "cover.pixels.width", "cover.pixels.height"));
+        }
+        outsideRows.add(new Row("Text on the spine", "spine.text.allowed"));
+        Group outside = new Group("OUTSIDE", outsideRows);
+        Group book = new Group(
+                "THE BOOK", List.of(new Row("Thickness", "book.thickness"), new Row("Weight", "book.weight")));
+        Group money = new Group(
+                "MONEY", List.of(new Row("Printing one", "cost.print"), new Row("Lowest price", "price.lowest")));
+        BenchName bench = desk.bench().get();
+        return switch (bench) {
+            case BRIEF -> List.of(inside, outside, book, money);
+            case MAKEUP -> List.of(inside, book);
+            case COVER -> List.of(outside, book);
+            case PROOF, DESPATCH -> List.of(inside, outside);
+        };
+    }
+
+    private void show() {
+        String focused = getScene() != null
+                        && getScene().getFocusOwner() instanceof Button b
+                        && rows.getChildren().contains(b)
+                ? b.getId()
+                : "";
+        rows.getChildren().clear();
+        Measures measures = desk.sight().get().measures();
+        for (Group group : groups()) {
+            List<Row> there = group.rows().stream()
+                    .filter(r -> measures.find(r.key()).isPresent())
+                    .filter(r -> !isRepeated(r, measures))
+                    .toList();
+            if (there.isEmpty()) {
+                continue;
+            }
+            Label name = Words.label(group.name(), "group-name");
+            name.setStyle("-fx-padding: 0.7em 0 0.1em 0.1em;");
+            rows.getChildren().add(name);
+            there.forEach(r -> addRow(r, measures));
+        }
+        if (!focused.isEmpty() && rows.lookup("#" + focused) instanceof Button again) {
+            again.requestFocus();
+        }
+    }
+
+    /** The foot is told only where it differs from the other margins. */
+    private static boolean isRepeated(Row row, Measures measures) {
+        return row.key().equals("margin.foot")
+                && measures.get("margin.foot")
+                        .value()
+                        .equals(measures.get("margin.outside").value());
+    }
+
+    private void addRow(Row row, Measures measures) {
+        Unit unit = desk.unit().get();
+        Figure figure = measures.get(row.key());
+        String value = row.second().isEmpty() ? figure.text(unit) : pair(figure, measures.get(row.second()), unit);
+        Label name = Words.label(row.name(), "figure-name");
+        Label amount = Words.label(value, "figure-value");
+        name.setMinWidth(0);
+        amount.setMinWidth(Region.USE_PREF_SIZE);
+        HBox line = new HBox(6, name, Words.spring(), amount);
+        line.setMouseTransparent(true);
+        Button button = new Button();
+        button.setGraphic(line);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.getStyleClass().setAll("figure-row");
+        button.setId("figure-" + row.key().replace('.', '-'));
+        button.setAccessibleText(row.name() + " " + value);
+        button.setAccessibleHelp("A figure that Jorn has worked out. Click it, or press Enter, to see the working.");
+        if (changed.contains(row.key()) || changed.contains(row.second())) {
+            button.getStyleClass().add("changed");
+        }
+        line.prefWidthProperty().bind(rows.widthProperty().subtract(6));
+        button.setOnAction(e -> {
+            if (!unfolded.remove(row.key())) {
+                unfolded.add(row.key());
+            }
+            show();
+        });
+        rows.getChildren().add(button);
+        if (unfolded.contains(row.key())) {
+            String text = figure.working(unit);
+            if (!row.second().isEmpty()) {
+                text += "\n"
+                        + measures.get(row.second())
+                                .working(unit)
+                                .lines()
+                                .findFirst()
+                                .orElse("");
+            }
+            Label working = Words.wrapped(text, "working");
+            working.setId("working-" + row.key().replace('.', '-'));
+            rows.getChildren().add(working);
+        }
+    }
+
+    private static String pair(Figure width, Figure height, Unit unit) {
+        String w = width.text(unit);
+        String h = height.text(unit);
+        String sign = width.value() instanceof Length ? unit.sign() : "px";
+        return w.replace(" " + sign, "") + " × " + h;
+    }
+
+    @Override
+    protected double computePrefWidth(double height) {
+        return WIDTH_EM * Look.em(desk.settings().textSize());
+    }
+
+    @Override
+    protected void layoutChildren() {
+        card.resizeRelocate(0, 20, getWidth(), getHeight() - 20);
+        thread.setStartX(-16);
+        thread.setStartY(0);
+        thread.setControlX1(-6);
+        thread.setControlY1(22);
+        thread.setControlX2(12);
+        thread.setControlY2(26);
+        thread.setEndX(24);
+        thread.setEndY(46);
+    }
+}

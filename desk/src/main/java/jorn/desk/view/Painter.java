@@ -1,0 +1,104 @@
+package jorn.desk.view;
+
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.nio.IntBuffer;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.LinkedBlockingDeque;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.scene.image.Image;
+import javafx.scene.image.PixelBuffer;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import jorn.page.Box;
+import jorn.page.PageArt;
+import jorn.print.raster.RasterSink;
+
+/**
+ * Paints pages off the interface thread and keeps the pictures. The newest wish is painted first, so the page that is
+ * looked at never waits for those that have been scrolled past.
+ */
+public final class Painter {
+    private static final int KEPT = 300;
+
+    private final Map<Key, Image> kept = new LinkedHashMap<>(64, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Key, Image> eldest) {
+            return size() > KEPT;
+        }
+    };
+    private final Map<Key, Consumer<Image>> awaited = new HashMap<>();
+    private final ThreadPoolExecutor hands = new ThreadPoolExecutor(1, 1, 1, TimeUnit.MINUTES, new NewestFirst(), r -> {
+        Thread t = new Thread(r, "painter");
+        t.setDaemon(true);
+        return t;
+    });
+
+    private record Key(PageArt art, Box part, int width) {}
+
+    /** A queue that hands out what came last. */
+    private static final class NewestFirst extends LinkedBlockingDeque<Runnable> {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        public boolean offer(Runnable r) {
+            return offerFirst(r);
+        }
+    }
+
+    /** The picture, if it has been painted already. */
+    public Optional<Image> ready(PageArt art, Box part, int width) {
+        return Optional.ofNullable(kept.get(new Key(art, part, width)));
+    }
+
+    /**
+     * Paints a page.
+     *
+     * @param part what of it, in points from the trim's corner
+     * @param width of the picture in pixels, from 1
+     * @param then hears of the picture on the interface thread; at once where it is painted already
+     */
+    public void paint(PageArt art, Box part, int width, Consumer<Image> then) {
+        Key key = new Key(art, part, Math.max(1, width));
+        Image known = kept.get(key);
+        if (known != null) {
+            then.accept(known);
+            return;
+        }
+        Consumer<Image> others = awaited.get(key);
+        awaited.put(key, others == null ? then : others.andThen(then));
+        if (others == null) {
+            hands.execute(() -> {
+                Image image = toImage(RasterSink.picture(art, part, key.width() / part.width()));
+                Platform.runLater(() -> {
+                    kept.put(key, image);
+                    Consumer<Image> waiting = awaited.remove(key);
+                    if (waiting != null) {
+                        waiting.accept(image);
+                    }
+                });
+            });
+        }
+    }
+
+    /** Paints at once, on this thread, for the page that the user has just turned to. */
+    public Image now(PageArt art, Box part, int width) {
+        Key key = new Key(art, part, Math.max(1, width));
+        return kept.computeIfAbsent(key, k -> toImage(RasterSink.picture(art, part, k.width() / part.width())));
+    }
+
+    /** The same pixels as an image of the interface. */
+    public static Image toImage(BufferedImage picture) {
+        int[] pixels = ((DataBufferInt) picture.getRaster().getDataBuffer()).getData();
+        return new WritableImage(new PixelBuffer<>(
+                picture.getWidth(), picture.getHeight(), IntBuffer.wrap(pixels), PixelFormat.getIntArgbPreInstance()));
+    }
+}

@@ -1,0 +1,166 @@
+package jorn.desk.view;
+
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import jorn.measure.Trouble;
+
+/** A slip of paper with settings or choices, standing beside the thing that they belong to. */
+public class Slip extends VBox {
+    private final Label refusal = Words.wrapped("", "refusal");
+    private Runnable onDone = () -> {};
+
+    /** @param title what the slip is about */
+    public Slip(String title) {
+        getStyleClass().add("slip");
+        if (!title.isEmpty()) {
+            getChildren().add(Words.label(title, "heading"));
+        }
+        refusal.setManaged(false);
+        refusal.setVisible(false);
+        refusal.setId("refusal");
+        getChildren().add(refusal);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::walk);
+    }
+
+    /** What to do once a choice is made; a floating slip goes away. */
+    public void setOnDone(Runnable done) {
+        onDone = done;
+    }
+
+    /** Puts something below what is there. */
+    public final Slip add(Node... nodes) {
+        getChildren().addAll(getChildren().size() - 1, java.util.List.of(nodes));
+        return this;
+    }
+
+    /** A line of explanation. */
+    public final Slip say(String text) {
+        return add(Words.wrapped(text, "soft"));
+    }
+
+    /**
+     * A choice with what it entails.
+     *
+     * @param chosen whether it is the present one
+     */
+    public final Button choice(String name, String entails, boolean chosen, Runnable choose) {
+        Label what = Words.label(name, "choice-name");
+        what.setMinWidth(Region.USE_PREF_SIZE);
+        Label so = Words.label(entails, "choice-entails");
+        so.setMinWidth(Region.USE_PREF_SIZE);
+        HBox row = new HBox(12, what, Words.spring(), so);
+        row.setMouseTransparent(true);
+        Button button = new Button();
+        button.setGraphic(row);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.getStyleClass().setAll("choice");
+        button.setAccessibleText(name + (entails.isEmpty() ? "" : ", " + entails));
+        if (chosen) {
+            button.getStyleClass().add("chosen");
+        }
+        row.prefWidthProperty().bind(button.widthProperty().subtract(18));
+        button.setOnAction(e -> attempt(() -> {
+            choose.run();
+            onDone.run();
+        }));
+        return button;
+    }
+
+    /**
+     * A field with its name before it. What is typed is taken on Enter and when the field is left; where it is refused, the
+     * reason is shown and what was typed stays.
+     *
+     * @param id for tests and help
+     * @param take takes the text; may refuse it with a {@link Trouble}
+     */
+    public final TextField field(String name, String id, String value, String help, Consumer<String> take) {
+        TextField field = new TextField(value);
+        field.setId(id);
+        field.setAccessibleText(name);
+        field.setAccessibleHelp(help);
+        field.setPrefColumnCount(8);
+        String[] taken = {value};
+        Consumer<Boolean> deal = finished -> {
+            if (field.getText().equals(taken[0])) {
+                clearRefusal();
+                if (finished) {
+                    onDone.run();
+                }
+                return;
+            }
+            attempt(() -> {
+                String typed = field.getText();
+                take.accept(typed);
+                taken[0] = typed;
+                if (finished) {
+                    onDone.run();
+                }
+            });
+        };
+        field.setOnAction(e -> deal.accept(true));
+        field.focusedProperty().addListener((o, was, is) -> {
+            if (!is && field.getScene() != null) {
+                deal.accept(false);
+            }
+        });
+        HBox row = new HBox(8);
+        row.getStyleClass().add("field-row");
+        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        if (!name.isEmpty()) {
+            Label label = Words.label(name, "soft");
+            label.setMinWidth(Region.USE_PREF_SIZE);
+            row.getChildren().addAll(label, Words.spring());
+        }
+        HBox.setHgrow(field, name.isEmpty() ? Priority.ALWAYS : Priority.SOMETIMES);
+        row.getChildren().add(field);
+        add(row);
+        return field;
+    }
+
+    /** Does it, or says why not. */
+    protected final void attempt(Runnable deed) {
+        try {
+            deed.run();
+            clearRefusal();
+        } catch (Trouble t) {
+            refusal.setText(t.what() + " " + t.remedy());
+            refusal.setManaged(true);
+            refusal.setVisible(true);
+            Platform.runLater(this::requestLayout);
+        }
+    }
+
+    private void clearRefusal() {
+        refusal.setManaged(false);
+        refusal.setVisible(false);
+    }
+
+    /** Up and down walk through the choices. */
+    private void walk(KeyEvent e) {
+        if (!(e.getTarget() instanceof Button at)
+                || !getChildren().contains(at)
+                || e.getCode() != KeyCode.DOWN && e.getCode() != KeyCode.UP) {
+            return;
+        }
+        int step = e.getCode() == KeyCode.DOWN ? 1 : -1;
+        int i = getChildren().indexOf(at) + step;
+        while (i >= 0 && i < getChildren().size()) {
+            if (getChildren().get(i) instanceof Button next) {
+                next.requestFocus();
+                break;
+            }
+            i += step;
+        }
+        e.consume();
+    }
+}

@@ -1,0 +1,120 @@
+package jorn.desk.view;
+
+import javafx.application.Platform;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Polyline;
+
+/** Lies over the window and holds the one slip that is open, joined by a line to what it belongs to. */
+public final class SlipLayer extends Pane {
+    private static final double GAP = 12;
+    private static final double EDGE = 8;
+
+    private Slip open;
+    private Node anchor;
+    private final Polyline line = new Polyline();
+
+    public SlipLayer() {
+        setPickOnBounds(false);
+        line.setStroke(Look.THREAD);
+        line.setStrokeWidth(1.5);
+        line.setMouseTransparent(true);
+        sceneProperty().addListener((o, was, scene) -> {
+            if (scene != null) {
+                scene.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
+                    if (open != null && !isInside(e.getTarget(), open) && !isInside(e.getTarget(), anchor)) {
+                        close();
+                    }
+                });
+                scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+                    if (open != null && e.getCode() == KeyCode.ESCAPE) {
+                        Node back = anchor;
+                        close();
+                        back.requestFocus();
+                        e.consume();
+                    }
+                });
+            }
+        });
+    }
+
+    /** Opens a slip under a node; a second call for the same node closes it. */
+    public void toggle(Slip slip, Node under) {
+        if (open != null && anchor == under) {
+            close();
+            return;
+        }
+        close();
+        open = slip;
+        anchor = under;
+        slip.getStyleClass().add("floating");
+        slip.setOnDone(() -> {
+            close();
+            under.requestFocus();
+        });
+        slip.setMinWidth(Region.USE_PREF_SIZE);
+        getChildren().setAll(slip, line);
+        slip.applyCss();
+        requestLayout();
+        Platform.runLater(() -> focusFirst(slip));
+    }
+
+    public boolean isOpen() {
+        return open != null;
+    }
+
+    public void close() {
+        if (open != null) {
+            getChildren().clear();
+            open = null;
+            anchor = null;
+        }
+    }
+
+    @Override
+    protected void layoutChildren() {
+        if (open == null || anchor.getScene() == null) {
+            return;
+        }
+        Bounds at = sceneToLocal(anchor.localToScene(anchor.getBoundsInLocal()));
+        double w = Math.min(open.prefWidth(-1), getWidth() - 2 * EDGE);
+        double h = Math.min(open.prefHeight(w), getHeight() - 2 * EDGE);
+        double x = Math.max(EDGE, Math.min(at.getMinX() - 14, getWidth() - w - EDGE));
+        double y = Math.max(EDGE, Math.min(at.getMaxY() + GAP, getHeight() - h - EDGE));
+        open.resizeRelocate(x, y, w, h);
+        double from = Math.min(at.getMinX() + 10, x + w - 6);
+        line.getPoints().setAll(from, at.getMaxY() + 1, from + 4, y + 6);
+        line.setVisible(at.getMaxY() < y);
+    }
+
+    private static void focusFirst(Slip slip) {
+        Node wanted = slip.lookup(".text-field");
+        if (wanted == null) {
+            wanted = slip.lookup(".chosen");
+        }
+        if (wanted == null) {
+            wanted = slip.lookup(".choice");
+        }
+        if (wanted != null) {
+            wanted.requestFocus();
+            if (wanted instanceof TextField field) {
+                field.selectAll();
+            }
+        }
+    }
+
+    private static boolean isInside(Object target, Node node) {
+        for (Node n = target instanceof Node t ? t : null; n != null; n = n.getParent()) {
+            if (n == node) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,260 @@
+package jorn.desk.view;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.IntConsumer;
+import javafx.geometry.Rectangle2D;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.Image;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.paint.Color;
+import javafx.scene.text.TextAlignment;
+import jorn.desk.model.Sight;
+import jorn.makeup.PageGeometry;
+import jorn.measure.Unit;
+import jorn.page.Box;
+import jorn.page.PageArt;
+import jorn.page.PageFrame;
+import jorn.page.Side;
+
+/** Two facing pages as they are printed, with gutter, bleed and margins marked where asked for. */
+public final class SpreadView extends CanvasPane {
+    private static final double PAD = 14;
+    private static final Color ZONE = Color.web("#1D2733", 0.38);
+
+    private final Painter painter;
+    private Sight sight;
+    private Unit unit = Unit.INCH;
+    private int spread;
+    private int chosen;
+    private boolean zones = true;
+    private Optional<Box> mark = Optional.empty();
+    private IntConsumer onPage = p -> {};
+
+    public SpreadView(Painter painter) {
+        this.painter = painter;
+        addEventHandler(MouseEvent.MOUSE_CLICKED, e -> {
+            for (int n : new int[] {verso(), recto()}) {
+                if (n > 0 && placeOf(n).contains(e.getX(), e.getY())) {
+                    onPage.accept(n);
+                }
+            }
+        });
+    }
+
+    /** Who hears of a page that is clicked. */
+    public void setOnPage(IntConsumer listener) {
+        onPage = listener;
+    }
+
+    public void setZones(boolean shown) {
+        zones = shown;
+        redraw();
+    }
+
+    /** Marks a place on the chosen page. */
+    public void setMark(Optional<Box> place) {
+        mark = place;
+        redraw();
+    }
+
+    /**
+     * Shows a spread.
+     *
+     * @param chosenPage page with the frame round it, or 0
+     */
+    public void show(Sight now, int spreadIndex, int chosenPage, Unit lengths) {
+        sight = now;
+        spread = spreadIndex;
+        chosen = chosenPage;
+        unit = lengths;
+        redraw();
+    }
+
+    private int verso() {
+        return value(sight == null ? OptionalInt.empty() : sight.pagination().versoOf(spread));
+    }
+
+    private int recto() {
+        return value(sight == null ? OptionalInt.empty() : sight.pagination().rectoOf(spread));
+    }
+
+    private static int value(OptionalInt page) {
+        return page.orElse(0);
+    }
+
+    private double outer() {
+        return sight.composer().geometry().bleed().length().points();
+    }
+
+    private double scale() {
+        Box trim = sight.composer().frame(Side.RECTO).trim();
+        double across = 2 * (trim.width() + outer());
+        double down = trim.height() + 2 * outer();
+        return Math.max(0.05, Math.min((getWidth() - 2 * PAD) / across, (getHeight() - 2 * PAD - em() * 3.2) / down));
+    }
+
+    /** Where the trimmed page of this number lies in the view. */
+    public Rectangle2D placeOf(int page) {
+        Box trim = sight.composer().frame(Side.RECTO).trim();
+        double s = scale();
+        double w = trim.width() * s;
+        double h = trim.height() * s;
+        double x = getWidth() / 2 - (Side.of(page) == Side.VERSO ? w : 0);
+        double y = Math.max(PAD + outer() * s, (getHeight() - em() * 3.2 - h) / 2);
+        return new Rectangle2D(x, y, w, h);
+    }
+
+    /** Where a box on a page lies in the view. */
+    public Rectangle2D placeOf(int page, Box box) {
+        Rectangle2D at = placeOf(page);
+        double s = scale();
+        return new Rectangle2D(
+                at.getMinX() + box.x() * s, at.getMinY() + box.y() * s, box.width() * s, box.height() * s);
+    }
+
+    @Override
+    protected void draw(GraphicsContext g, double width, double height) {
+        if (sight == null) {
+            return;
+        }
+        g.setTextBaseline(VPos.BASELINE);
+        for (int n : new int[] {verso(), recto()}) {
+            if (n > 0) {
+                drawShadow(g, placeOf(n));
+            }
+        }
+        for (int n : new int[] {verso(), recto()}) {
+            if (n > 0) {
+                drawPage(g, n);
+            }
+        }
+        drawFold(g);
+        if (zones) {
+            labelZones(g);
+        }
+        drawAbsent(g);
+    }
+
+    private static void drawShadow(GraphicsContext g, Rectangle2D at) {
+        g.setFill(Look.SHADOW);
+        g.fillRect(at.getMinX() + 4, at.getMinY() + 6, at.getWidth(), at.getHeight());
+    }
+
+    private void drawPage(GraphicsContext g, int n) {
+        PageFrame frame = sight.composer().frame(Side.of(n));
+        PageArt art = sight.composer().page(n);
+        Box part = shownPart(frame);
+        Rectangle2D all = placeOf(n, part);
+        Image image = painter.now(art, part, (int) Math.round(all.getWidth()));
+        g.drawImage(image, all.getMinX(), all.getMinY(), all.getWidth(), all.getHeight());
+        Rectangle2D at = placeOf(n);
+        if (zones) {
+            drawZones(g, frame, all, at);
+        }
+        g.setStroke(Look.HAIRLINE);
+        g.setLineWidth(1);
+        g.strokeRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
+        if (n == chosen) {
+            g.setStroke(Look.THREAD);
+            g.setLineWidth(1.8);
+            g.strokeRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
+        }
+        if (n == chosen && mark.isPresent()) {
+            Rectangle2D m = placeOf(n, mark.get().outset(3));
+            g.setStroke(Look.THREAD);
+            g.setLineWidth(2);
+            g.strokeRect(m.getMinX(), m.getMinY(), m.getWidth(), m.getHeight());
+        }
+        g.setTextAlign(TextAlignment.CENTER);
+        String label = n + ", " + Side.of(n).word() + runName(n);
+        double under = all.getMaxY() + em() * 1.25;
+        write(g, label, at.getMinX() + at.getWidth() / 2, under, n == chosen ? Look.INK : Look.SOFT_INK, n == chosen);
+    }
+
+    private String runName(int n) {
+        var slot = sight.pagination().page(n);
+        return slot.isBlank()
+                ? ": blank"
+                : ": " + sight.book().runs().get(slot.run()).recipe().name().toLowerCase(java.util.Locale.ROOT);
+    }
+
+    /** The page with its bleed, without what lies beyond the fold. */
+    private Box shownPart(PageFrame frame) {
+        if (!zones) {
+            return frame.trim();
+        }
+        Box b = frame.bleed();
+        Box t = frame.trim();
+        boolean recto = frame.side() == Side.RECTO;
+        return Box.between(recto ? t.x() : b.x(), b.y(), recto ? b.right() : t.right(), b.bottom());
+    }
+
+    private void drawZones(GraphicsContext g, PageFrame frame, Rectangle2D all, Rectangle2D at) {
+        double s = scale();
+        double left = at.getMinX() - all.getMinX();
+        double right = all.getMaxX() - at.getMaxX();
+        double top = at.getMinY() - all.getMinY();
+        double bottom = all.getMaxY() - at.getMaxY();
+        Hatch.Pattern cut = Hatch.Pattern.FALLING;
+        Hatch.rect(g, cut, ZONE, all.getMinX(), all.getMinY(), all.getWidth(), top);
+        Hatch.rect(g, cut, ZONE, all.getMinX(), at.getMaxY(), all.getWidth(), bottom);
+        Hatch.rect(g, cut, ZONE, all.getMinX(), at.getMinY(), left, at.getHeight());
+        Hatch.rect(g, cut, ZONE, at.getMaxX(), at.getMinY(), right, at.getHeight());
+        boolean recto = frame.side() == Side.RECTO;
+        double gutter =
+                (recto ? frame.text().x() : frame.trim().right() - frame.text().right()) * s;
+        Hatch.rect(
+                g,
+                Hatch.Pattern.RISING,
+                Color.web("#1D2733", 0.22),
+                recto ? at.getMinX() : at.getMaxX() - gutter,
+                at.getMinY(),
+                gutter,
+                at.getHeight());
+        g.setStroke(ZONE);
+        g.setLineWidth(0.8);
+        g.setLineDashes(3, 3);
+        Box t = frame.text();
+        g.strokeRect(at.getMinX() + t.x() * s, at.getMinY() + t.y() * s, t.width() * s, t.height() * s);
+        g.setLineDashes();
+    }
+
+    private void drawFold(GraphicsContext g) {
+        if (verso() > 0 && recto() > 0) {
+            Rectangle2D at = placeOf(recto());
+            g.setStroke(Look.SOFT_INK);
+            g.setLineWidth(1);
+            g.strokeLine(at.getMinX(), at.getMinY(), at.getMinX(), at.getMaxY());
+        }
+    }
+
+    private void labelZones(GraphicsContext g) {
+        PageGeometry page = sight.composer().geometry();
+        int n = recto() > 0 ? recto() : verso();
+        Rectangle2D at = placeOf(n);
+        g.setTextAlign(TextAlignment.CENTER);
+        String words = "hatched: gutter " + page.gutter().text(unit)
+                + (page.bleeds()
+                        ? " at the fold, bleed " + page.bleed().text(unit) + " beyond the trim"
+                        : " at the fold")
+                + "; dashed: margins " + page.outside().text(unit);
+        double y = at.getMaxY() + outer() * scale() + em() * 2.6;
+        aside(g, words, getWidth() / 2, Math.min(y, getHeight() - 4), Look.SOFT_INK);
+    }
+
+    /** Says what lies beside a page that stands alone. */
+    private void drawAbsent(GraphicsContext g) {
+        if (verso() > 0 && recto() > 0) {
+            return;
+        }
+        int n = Math.max(verso(), recto());
+        Rectangle2D at = placeOf(n);
+        boolean first = n == 1;
+        double centre = first ? at.getMinX() - at.getWidth() / 2 : at.getMaxX() + at.getWidth() / 2;
+        g.setTextAlign(TextAlignment.CENTER);
+        String cover = sight.cover().isDelivered() ? "inside of the cover" : "nothing faces this page";
+        aside(g, cover, centre, at.getMinY() + at.getHeight() / 2, Look.SOFT_INK);
+    }
+}

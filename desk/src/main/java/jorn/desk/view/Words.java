@@ -1,0 +1,56 @@
+package jorn.desk.view;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+
+/** Small makers of labels and buttons, so that all benches speak alike. */
+public final class Words {
+    private Words() {}
+
+    /** A label with style classes. */
+    public static Label label(String text, String... styles) {
+        Label label = new Label(text);
+        label.getStyleClass().addAll(styles);
+        return label;
+    }
+
+    /** A label that breaks its lines. */
+    public static Label wrapped(String text, String... styles) {
+        Label label = label(text, styles);
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    /** A button that looks like a word. */
+    public static Button wordButton(String text, String help, Runnable deed) {
+        Button button = button(text, help, deed);
+        button.getStyleClass().setAll("word-button");
+        return button;
+    }
+
+    /** The button that does the work of a bench. */
+    public static Button deed(String text, String help, Runnable deed) {
+        Button button = button(text, help, deed);
+        button.getStyleClass().setAll("deed");
+        return button;
+    }
+
+    private static Button button(String text, String help, Runnable deed) {
+        Button button = new Button(text);
+        button.setOnAction(e -> deed.run());
+        button.setAccessibleHelp(help);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    /** Takes up what is left of a row. */
+    public static Region spring() {
+        Region spring = new Region();
+        HBox.setHgrow(spring, Priority.ALWAYS);
+        return spring;
+    }
+}

@@ -1,0 +1,225 @@
+package jorn.desk.window;
+
+import java.nio.file.Path;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.beans.InvalidationListener;
+import javafx.geometry.Insets;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import jorn.book.Starter;
+import jorn.desk.benches.Bench;
+import jorn.desk.benches.BriefBench;
+import jorn.desk.benches.CoverBench;
+import jorn.desk.benches.DespatchBench;
+import jorn.desk.benches.MakeUpBench;
+import jorn.desk.benches.ProofBench;
+import jorn.desk.model.BenchName;
+import jorn.desk.model.Clerk;
+import jorn.desk.model.Desk;
+import jorn.desk.view.Header;
+import jorn.desk.view.Look;
+import jorn.desk.view.MeasureCard;
+import jorn.desk.view.Painter;
+import jorn.desk.view.Rail;
+import jorn.desk.view.Slip;
+import jorn.desk.view.SlipLayer;
+import jorn.desk.view.Words;
+
+/** The window: the rail at the left, the sentence on top, the bench in the middle, the measure card at the right. */
+public final class DeskWindow {
+    private final Desk desk;
+    private final Clerk clerk;
+    private final Painter painter = new Painter();
+    private final SlipLayer slips = new SlipLayer();
+    private final Map<BenchName, Bench> benches = new EnumMap<>(BenchName.class);
+    private final StackPane benchPlace = new StackPane();
+    private final Header header;
+    private final MeasureCard card;
+    private final HBox notice = new HBox();
+    private final Label noticeText = Words.wrapped("");
+    private final StackPane root = new StackPane();
+    private final Scene scene;
+
+    /** @param opener opens a file or folder with the machine's own program */
+    public DeskWindow(Desk desk, Clerk clerk, Consumer<Path> opener) {
+        this.desk = desk;
+        this.clerk = clerk;
+        header = new Header(desk, clerk, slips);
+        header.setOnTextSize(this::applyTextSize);
+        card = new MeasureCard(desk);
+        benches.put(BenchName.BRIEF, new BriefBench(desk, painter));
+        benches.put(BenchName.MAKEUP, new MakeUpBench(desk, painter));
+        benches.put(BenchName.COVER, new CoverBench(desk, painter));
+        benches.put(BenchName.PROOF, new ProofBench(desk, painter));
+        benches.put(BenchName.DESPATCH, new DespatchBench(desk, clerk, opener));
+        HBox.setHgrow(benchPlace, Priority.ALWAYS);
+        benchPlace.setMinSize(0, 0);
+        card.setMinWidth(MeasureCard.USE_PREF_SIZE);
+        HBox middle = new HBox(24, benchPlace, card);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        VBox.setMargin(benchPlace, new Insets(8, 0, 0, 0));
+        benchPlace.setPadding(new Insets(14, 0, 0, 0));
+        makeNotice();
+        VBox page = new VBox(header, notice, middle);
+        page.setPadding(new Insets(16, 24, 20, 26));
+        BorderPane frame = new BorderPane(page);
+        frame.setLeft(new Rail(desk));
+        root.getChildren().addAll(frame, slips);
+        scene = new Scene(root, 1280, 800);
+        Look.dress(scene);
+        applyTextSize();
+        desk.bench().addListener((InvalidationListener) o -> {
+            slips.close();
+            seat();
+        });
+        desk.sight().addListener((InvalidationListener) o -> present().show());
+        desk.page().addListener((InvalidationListener) o -> present().show());
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
+        root.addEventHandler(DragEvent.DRAG_OVER, e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.COPY);
+            }
+        });
+        root.addEventHandler(DragEvent.DRAG_DROPPED, e -> {
+            e.getDragboard().getFiles().forEach(f -> clerk.takeIn(f.toPath()));
+            e.setDropCompleted(true);
+        });
+        seat();
+    }
+
+    public Scene scene() {
+        return scene;
+    }
+
+    public Header header() {
+        return header;
+    }
+
+    private Bench present() {
+        return benches.get(desk.bench().get());
+    }
+
+    private void seat() {
+        benchPlace.getChildren().setAll(present().node());
+        present().show();
+    }
+
+    private void applyTextSize() {
+        int percent = desk.settings().textSize();
+        Look.textSize(root, percent);
+        benches.values().forEach(b -> b.textSize(Look.em(percent)));
+        card.requestLayout();
+    }
+
+    private void makeNotice() {
+        Button away = Words.wordButton("Put away", "Close this notice.", desk::putAwayNotice);
+        HBox.setHgrow(noticeText, Priority.ALWAYS);
+        noticeText.setMaxWidth(Double.MAX_VALUE);
+        noticeText.setId("notice");
+        notice.getStyleClass().add("notice");
+        notice.getChildren().addAll(noticeText, away);
+        Runnable show = () -> {
+            var trouble = desk.notice().get();
+            notice.setVisible(trouble != null);
+            notice.setManaged(trouble != null);
+            noticeText.setText(trouble == null ? "" : trouble.getMessage());
+        };
+        desk.notice().addListener((o, was, now) -> show.run());
+        show.run();
+    }
+
+    private void keys(KeyEvent e) {
+        boolean typing = e.getTarget() instanceof TextInputControl;
+        if (e.isShortcutDown()) {
+            shortcut(e, typing);
+            return;
+        }
+        if (e.getCode() == KeyCode.F1) {
+            help();
+            e.consume();
+            return;
+        }
+        if (typing
+                || slips.isOpen()
+                || desk.bench().get() != BenchName.MAKEUP && desk.bench().get() != BenchName.PROOF) {
+            return;
+        }
+        boolean turned = true;
+        switch (e.getCode()) {
+            case LEFT, PAGE_UP -> desk.turn(-1);
+            case RIGHT, PAGE_DOWN -> desk.turn(1);
+            case HOME -> desk.goToSpread(0);
+            case END -> desk.goToSpread(Integer.MAX_VALUE);
+            default -> turned = false;
+        }
+        if (turned) {
+            e.consume();
+        }
+    }
+
+    private void shortcut(KeyEvent e, boolean typing) {
+        boolean done = true;
+        switch (e.getCode()) {
+            case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5 -> desk.bench()
+                    .set(BenchName.values()[e.getCode().ordinal() - KeyCode.DIGIT1.ordinal()]);
+            case S -> {
+                if (e.isShiftDown()) {
+                    clerk.saveAs();
+                } else {
+                    clerk.save();
+                }
+            }
+            case O -> clerk.open();
+            case N -> clerk.begin(Starter.LINED_JOURNAL.begin());
+            case Z -> {
+                if (typing
+                        && e.getTarget() instanceof TextInputControl field
+                        && (e.isShiftDown() ? field.isRedoable() : field.isUndoable())) {
+                    done = false;
+                } else if (e.isShiftDown()) {
+                    desk.redo();
+                } else {
+                    desk.undo();
+                }
+            }
+            default -> done = false;
+        }
+        if (done) {
+            e.consume();
+        }
+    }
+
+    /** Shows what the thing in focus is for. */
+    private void help() {
+        Node at = scene.getFocusOwner();
+        for (Node n = at; n != null; n = n.getParent()) {
+            if (n.getAccessibleHelp() != null && !n.getAccessibleHelp().isBlank()) {
+                String name = n.getAccessibleText() != null
+                        ? n.getAccessibleText()
+                        : n instanceof Button b ? b.getText() : "";
+                slips.toggle(new Slip(name == null ? "" : name).say(n.getAccessibleHelp()), n);
+                return;
+            }
+        }
+        slips.toggle(
+                new Slip("Help")
+                        .say(desk.bench().get().title() + ": "
+                                + desk.bench().get().about())
+                        .say("Tab walks through what can be changed. F1 on a thing tells what it is for."),
+                header);
+    }
+}

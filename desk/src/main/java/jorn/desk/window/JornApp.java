@@ -1,0 +1,81 @@
+package jorn.desk.window;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.stage.Stage;
+import jorn.book.Book;
+import jorn.book.Starter;
+import jorn.desk.model.Clerk;
+import jorn.desk.model.DemoBooks;
+import jorn.desk.model.Desk;
+import jorn.desk.model.Settings;
+import jorn.desk.view.Look;
+import jorn.measure.Trouble;
+
+/** The JavaFX application: one window with one book. */
+public final class JornApp extends Application {
+    /** How the application is to begin. */
+    record Start(Optional<Path> file, boolean demo, Settings settings, Optional<BiConsumer<Stage, Opened>> then) {}
+
+    /** What has been opened. */
+    record Opened(Desk desk, Clerk clerk, DeskWindow window) {}
+
+    private static Start start;
+
+    /** Must be called before the launch; JavaFX makes the application itself. */
+    static void prepare(Start how) {
+        start = how;
+    }
+
+    @Override
+    public void start(Stage stage) {
+        Thread.currentThread().setUncaughtExceptionHandler((t, e) -> unforeseen(e));
+        Look.loadFonts();
+        Settings settings = start.settings();
+        Book first = start.demo() ? DemoBooks.all().get(0) : Starter.LINED_JOURNAL.begin();
+        Desk desk = new Desk(settings, first);
+        Clerk clerk = new Clerk(desk, new FileDialogs(stage));
+        DeskWindow window = new DeskWindow(
+                desk, clerk, p -> getHostServices().showDocument(p.toUri().toString()));
+        present = desk;
+        stage.setTitle("Jorn");
+        desk.sight().addListener((o, was, now) -> stage.setTitle(now.book().shownTitle() + " – Jorn"));
+        stage.setScene(window.scene());
+        stage.setMinWidth(900);
+        stage.setMinHeight(600);
+        settings.window().ifPresent(w -> {
+            stage.setX(w[0]);
+            stage.setY(w[1]);
+            stage.setWidth(w[2]);
+            stage.setHeight(w[3]);
+        });
+        stage.setOnCloseRequest(e -> {
+            clerk.keepUnsaved();
+            settings.setWindow(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight());
+        });
+        start.file().ifPresent(clerk::open);
+        if (start.file().isEmpty() && !start.demo() && clerk.recover()) {
+            desk.tell(Trouble.of(
+                    "Your work from last time, which was not saved in a file, is back.", "Ctrl+S saves it in one."));
+        }
+        stage.show();
+        start.then().ifPresent(t -> t.accept(stage, new Opened(desk, clerk, window)));
+    }
+
+    private static Desk present;
+
+    /** A fault of Jorn's own: told, logged, and the window goes on. */
+    private static void unforeseen(Throwable e) {
+        System.getLogger(JornApp.class.getName()).log(System.Logger.Level.ERROR, "unforeseen", e);
+        Platform.runLater(() -> {
+            if (present != null) {
+                present.tell(Trouble.of(
+                        "Something went wrong inside Jorn (" + e.getClass().getSimpleName() + ").",
+                        "Your book is as it was; try another way, and please report it."));
+            }
+        });
+    }
+}

@@ -1,0 +1,143 @@
+package jorn.desk.window;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
+import java.util.function.BiConsumer;
+import javafx.animation.PauseTransition;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+import jorn.desk.model.BenchName;
+import jorn.desk.model.Settings;
+import jorn.desk.window.JornApp.Opened;
+import jorn.measure.Trouble;
+import jorn.store.BookFile;
+
+/** Opens the window from the command line. */
+public final class Windows {
+    private Windows() {}
+
+    /**
+     * Opens the window and returns when it is closed.
+     *
+     * @return the exit code
+     */
+    public static int open(Optional<Path> file, boolean demo) {
+        file.ifPresent(BookFile::load);
+        launch(new JornApp.Start(file, demo, Settings.load(), Optional.empty()));
+        return 0;
+    }
+
+    /** Opens the demo, hands it over, and returns when the window is closed. */
+    static void openThen(Settings settings, BiConsumer<Stage, Opened> then) {
+        launch(new JornApp.Start(Optional.empty(), true, settings, Optional.of(then)));
+    }
+
+    private static void launch(JornApp.Start start) {
+        JornApp.prepare(start);
+        Application.launch(JornApp.class);
+    }
+
+    /**
+     * Writes a picture of each bench, 1280 × 800, from the demo data.
+     *
+     * @return the exit code
+     */
+    public static int screenshots(Path folder) {
+        AtomicReference<Trouble> wrong = new AtomicReference<>();
+        Settings settings = Settings.load(temporary());
+        settings.setExportFolder(temporary().resolve("files").toString());
+        openThen(settings, (stage, opened) -> new Shots(folder, stage, opened, wrong).next());
+        if (wrong.get() != null) {
+            throw wrong.get();
+        }
+        return 0;
+    }
+
+    /** A folder that goes with the machine's other temporary files. */
+    static Path temporary() {
+        try {
+            return Files.createTempDirectory("jorn-");
+        } catch (IOException e) {
+            throw Trouble.because("No temporary folder can be made.", "See whether the disk is full.", e);
+        }
+    }
+
+    /** Takes the pictures one after the other, letting the window settle before each. */
+    private static final class Shots {
+        private final Path folder;
+        private final Stage stage;
+        private final Opened opened;
+        private final AtomicReference<Trouble> wrong;
+        private final Deque<Shot> ahead = new ArrayDeque<>();
+
+        private record Shot(String name, Runnable before, int millis) {}
+
+        Shots(Path folder, Stage stage, Opened opened, AtomicReference<Trouble> wrong) {
+            this.folder = folder;
+            this.stage = stage;
+            this.opened = opened;
+            this.wrong = wrong;
+            for (BenchName bench : BenchName.values()) {
+                String name = bench.name().toLowerCase(java.util.Locale.ROOT);
+                ahead.add(new Shot(name, () -> prepare(bench), bench == BenchName.DESPATCH ? 2500 : 900));
+            }
+        }
+
+        private void prepare(BenchName bench) {
+            opened.desk().bench().set(bench);
+            if (bench == BenchName.MAKEUP) {
+                opened.desk().page().set(31);
+            }
+            if (bench == BenchName.DESPATCH
+                    && stage.getScene().lookup("#write-files") instanceof javafx.scene.control.Button b) {
+                b.fire();
+            }
+        }
+
+        void next() {
+            Shot shot = ahead.poll();
+            if (shot == null) {
+                stage.close();
+                Platform.exit();
+                return;
+            }
+            shot.before().run();
+            PauseTransition settle = new PauseTransition(Duration.millis(shot.millis()));
+            settle.setOnFinished(e -> {
+                try {
+                    take(shot.name());
+                    next();
+                } catch (IOException bad) {
+                    wrong.set(Trouble.because(
+                            "The pictures could not be written to " + folder + ".", "Choose another folder.", bad));
+                    Platform.exit();
+                }
+            });
+            settle.play();
+        }
+
+        private void take(String name) throws IOException {
+            Files.createDirectories(folder);
+            WritableImage seen = stage.getScene().snapshot(null);
+            int w = (int) seen.getWidth();
+            int h = (int) seen.getHeight();
+            BufferedImage picture = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
+            for (int y = 0; y < h; y++) {
+                for (int x = 0; x < w; x++) {
+                    picture.setRGB(x, y, seen.getPixelReader().getArgb(x, y));
+                }
+            }
+            ImageIO.write(picture, "png", folder.resolve(name + ".png").toFile());
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Files for a hand-over. */
+package jorn.print.export;

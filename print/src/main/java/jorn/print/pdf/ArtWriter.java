@@ -1,0 +1,151 @@
+package jorn.print.pdf;
+
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import jorn.page.Box;
+import jorn.page.GlyphRun;
+import jorn.page.Mark;
+import jorn.page.Stamp;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDResources;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+
+/** Turns marks into content operators. A stamp becomes one form, however often it is placed. */
+final class ArtWriter {
+    /** Room round a stamp's bounds for the weight of its lines and the overhang of its letters. */
+    private static final double FORM_ROOM = 20;
+
+    private final PDDocument document;
+    private final FontShelf fonts;
+    private final Map<Stamp, Form> forms = new HashMap<>();
+    private final Map<String, COSName> fontNames = new HashMap<>();
+
+    private record Form(COSName name, PDFormXObject object) {}
+
+    ArtWriter(PDDocument document) {
+        this.document = document;
+        this.fonts = new FontShelf(document);
+    }
+
+    FontShelf fonts() {
+        return fonts;
+    }
+
+    void write(List<Mark> marks, PDResources resources, Operators out) throws IOException {
+        for (Mark mark : marks) {
+            write(mark, resources, out);
+        }
+    }
+
+    private void write(Mark mark, PDResources resources, Operators out) throws IOException {
+        if (mark instanceof Mark.Fill fill) {
+            out.ink(fill.ink(), false).path(fill.path()).op("f");
+        } else if (mark instanceof Mark.Stroke stroke) {
+            stroke(stroke, out);
+        } else if (mark instanceof Mark.Words words) {
+            words(words, resources, out);
+        } else if (mark instanceof Mark.Place place) {
+            Form form = form(place.stamp());
+            resources.put(form.name(), form.object());
+            String name = form.name().getName();
+            if (place.dx() == 0 && place.dy() == 0) {
+                out.raw("/" + name + " Do\n");
+            } else {
+                out.op("q").op("cm", 1, 0, 0, 1, place.dx(), place.dy());
+                out.raw("/" + name + " Do\n").op("Q");
+            }
+        } else if (mark instanceof Mark.Turned turned) {
+            var t = turned.turn();
+            out.op("q").op("cm", t.a(), t.b(), t.c(), t.d(), t.e(), t.f());
+            write(turned.marks(), resources, out);
+            out.op("Q");
+        }
+    }
+
+    private static void stroke(Mark.Stroke stroke, Operators out) {
+        out.ink(stroke.ink(), true).op("w", stroke.width());
+        if (stroke.dash().isEmpty()) {
+            out.path(stroke.path()).op("S");
+            return;
+        }
+        out.op("q").raw("[");
+        for (double d : stroke.dash()) {
+            out.number(d).append(' ');
+        }
+        out.raw("] 0 d\n").path(stroke.path()).op("S").op("Q");
+    }
+
+    /**
+     * Glyphs by number, set where the shaper put them. Where glyphs do not stand for one character each, the text that they
+     * stand for is said as ActualText (ISO 32000-1, 14.9.4), so that it can be searched and copied.
+     */
+    private void words(Mark.Words words, PDResources resources, Operators out) throws IOException {
+        GlyphRun run = words.run();
+        if (run.glyphs().length == 0) {
+            return;
+        }
+        FontShelf.Entry face = fonts.entryFor(run);
+        COSName name = fontNames.computeIfAbsent(run.face(), f -> COSName.getPDFName("F" + (fontNames.size() + 1)));
+        resources.put(name, face.font);
+        if (!run.plain()) {
+            out.raw("/Span <</ActualText <" + utf16(run.text()) + ">>> BDC\n");
+        }
+        out.ink(words.ink(), false).op("BT").raw("/" + name.getName() + " ");
+        out.op("Tf", run.size()).op("Tm", 1, 0, 0, -1, words.x(), words.y());
+        glyphs(run, face.widths, out);
+        out.op("ET");
+        if (!run.plain()) {
+            out.op("EMC");
+        }
+    }
+
+    private static void glyphs(GlyphRun run, int[] widths, Operators out) {
+        out.raw("[<");
+        double drift = 0;
+        for (int i = 0; i < run.glyphs().length; i++) {
+            out.raw(String.format("%04X", run.glyphs()[i]));
+            double wanted = (run.x()[i + 1] - run.x()[i]) / run.size() * 1000;
+            drift += wanted - widths[run.glyphs()[i]];
+            if (i + 1 < run.glyphs().length && Math.abs(drift) >= 0.5) {
+                out.raw(">").number(-drift);
+                out.raw("<");
+                drift = 0;
+            }
+        }
+        out.raw(">]").op("TJ");
+    }
+
+    private Form form(Stamp stamp) throws IOException {
+        Form known = forms.get(stamp);
+        if (known != null) {
+            return known;
+        }
+        PDFormXObject object = new PDFormXObject(document);
+        Form form = new Form(COSName.getPDFName("S" + (forms.size() + 1)), object);
+        forms.put(stamp, form);
+        PDResources resources = new PDResources();
+        Operators inside = new Operators();
+        write(stamp.marks(), resources, inside);
+        Box b = stamp.bounds().outset(FORM_ROOM);
+        object.setBBox(new PDRectangle((float) b.x(), (float) b.y(), (float) b.width(), (float) b.height()));
+        object.setResources(resources);
+        try (OutputStream out = object.getCOSObject().createOutputStream(COSName.FLATE_DECODE)) {
+            out.write(inside.bytes());
+        }
+        return form;
+    }
+
+    private static String utf16(String text) {
+        StringBuilder b = new StringBuilder("FEFF");
+        for (byte each : text.getBytes(StandardCharsets.UTF_16BE)) {
+            b.append(String.format("%02X", each));
+        }
+        return b.toString();
+    }
+}

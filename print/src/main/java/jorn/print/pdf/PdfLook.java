@@ -1,0 +1,38 @@
+package jorn.print.pdf;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Path;
+import jorn.measure.Trouble;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.ImageType;
+import org.apache.pdfbox.rendering.PDFRenderer;
+
+/** Looks at a PDF file that has been written, by reading it back. */
+public final class PdfLook {
+    private PdfLook() {}
+
+    /**
+     * The first page as a picture.
+     *
+     * @param height in pixels
+     * @throws Trouble where the file cannot be read
+     */
+    public static BufferedImage firstPage(Path file, int height) {
+        try (PDDocument document = Loader.loadPDF(file.toFile())) {
+            float points = document.getPage(0).getMediaBox().getHeight();
+            BufferedImage raw = new PDFRenderer(document).renderImage(0, height / points, ImageType.RGB);
+            BufferedImage picture = new BufferedImage(raw.getWidth(), raw.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
+            var g = picture.createGraphics();
+            g.drawImage(raw, 0, 0, null);
+            g.dispose();
+            return picture;
+        } catch (IOException e) {
+            throw Trouble.because(
+                    file.getFileName() + " was written but cannot be read back.",
+                    "Write it again to another folder.",
+                    e);
+        }
+    }
+}

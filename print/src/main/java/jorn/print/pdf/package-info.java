@@ -1,0 +1,2 @@
+/** The sink that writes PDF. */
+package jorn.print.pdf;

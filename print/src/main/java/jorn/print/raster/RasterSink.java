@@ -1,0 +1,150 @@
+package jorn.print.raster;
+
+import java.awt.AlphaComposite;
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.Font;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.font.FontRenderContext;
+import java.awt.font.GlyphVector;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
+import java.awt.geom.Point2D;
+import java.awt.image.BufferedImage;
+import java.util.List;
+import jorn.page.Box;
+import jorn.page.GlyphRun;
+import jorn.page.Ink;
+import jorn.page.Mark;
+import jorn.page.PageArt;
+import jorn.page.Path;
+import jorn.text.TypeShelf;
+
+/** Paints page art with Java2D: for the screen, for pictures and for thumbnails. */
+public final class RasterSink {
+    private static final FontRenderContext CONTEXT = new FontRenderContext(null, true, true);
+
+    private final Graphics2D g;
+
+    private RasterSink(Graphics2D g) {
+        this.g = g;
+    }
+
+    /**
+     * Paints a part of the page as a picture on white paper.
+     *
+     * @param part which part, in points from the trim's corner: the trim, or the page with bleed
+     * @param scale pixels in a point, above 0
+     */
+    public static BufferedImage picture(PageArt art, Box part, double scale) {
+        int w = Math.max(1, (int) Math.round(part.width() * scale));
+        int h = Math.max(1, (int) Math.round(part.height() * scale));
+        BufferedImage image = new BufferedImage(w, h, BufferedImage.TYPE_INT_ARGB_PRE);
+        Graphics2D g = image.createGraphics();
+        try {
+            g.setComposite(AlphaComposite.Src);
+            g.setColor(Color.WHITE);
+            g.fillRect(0, 0, w, h);
+            g.setComposite(AlphaComposite.SrcOver);
+            g.scale(w / part.width(), h / part.height());
+            g.translate(-part.x(), -part.y());
+            paint(art, g);
+        } finally {
+            g.dispose();
+        }
+        return image;
+    }
+
+    /** Paints onto a drawing surface whose unit is the point and whose origin is the trim's corner. */
+    public static void paint(PageArt art, Graphics2D g) {
+        g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        g.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
+        g.setRenderingHint(RenderingHints.KEY_FRACTIONALMETRICS, RenderingHints.VALUE_FRACTIONALMETRICS_ON);
+        new RasterSink(g).marks(art.marks());
+    }
+
+    private void marks(List<Mark> marks) {
+        marks.forEach(this::mark);
+    }
+
+    private void mark(Mark mark) {
+        if (mark instanceof Mark.Fill fill) {
+            g.setColor(colour(fill.ink()));
+            g.fill(shape(fill.path()));
+        } else if (mark instanceof Mark.Stroke stroke) {
+            g.setColor(colour(stroke.ink()));
+            g.setStroke(pen(stroke));
+            g.draw(shape(stroke.path()));
+        } else if (mark instanceof Mark.Words words) {
+            words(words);
+        } else if (mark instanceof Mark.Place place) {
+            AffineTransform before = g.getTransform();
+            g.translate(place.dx(), place.dy());
+            marks(place.stamp().marks());
+            g.setTransform(before);
+        } else if (mark instanceof Mark.Turned turned) {
+            AffineTransform before = g.getTransform();
+            var t = turned.turn();
+            g.transform(new AffineTransform(t.a(), t.b(), t.c(), t.d(), t.e(), t.f()));
+            marks(turned.marks());
+            g.setTransform(before);
+        }
+    }
+
+    private static BasicStroke pen(Mark.Stroke stroke) {
+        float width = (float) stroke.width();
+        if (stroke.dash().isEmpty()) {
+            return new BasicStroke(width, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER);
+        }
+        float[] dash = new float[stroke.dash().size()];
+        for (int i = 0; i < dash.length; i++) {
+            dash[i] = stroke.dash().get(i).floatValue();
+        }
+        return new BasicStroke(width, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, 10, dash, 0);
+    }
+
+    private void words(Mark.Words words) {
+        GlyphRun run = words.run();
+        Font font = TypeShelf.face(run.face()).font().deriveFont((float) run.size());
+        GlyphVector glyphs = font.createGlyphVector(CONTEXT, run.glyphs());
+        for (int i = 0; i < run.glyphs().length; i++) {
+            glyphs.setGlyphPosition(i, new Point2D.Double(run.x()[i], 0));
+        }
+        g.setColor(colour(words.ink()));
+        g.translate(words.x(), words.y());
+        g.fill(glyphs.getOutline());
+        g.translate(-words.x(), -words.y());
+    }
+
+    private static Color colour(Ink ink) {
+        int[] c = ink.rgb();
+        return new Color(c[0], c[1], c[2]);
+    }
+
+    private static Path2D shape(Path path) {
+        Path2D.Double shape = new Path2D.Double();
+        path.walk(new Path.Walker() {
+            @Override
+            public void move(double x, double y) {
+                shape.moveTo(x, y);
+            }
+
+            @Override
+            public void line(double x, double y) {
+                shape.lineTo(x, y);
+            }
+
+            @Override
+            public void curve(double x1, double y1, double x2, double y2, double x, double y) {
+                shape.curveTo(x1, y1, x2, y2, x, y);
+            }
+
+            @Override
+            public void close() {
+                shape.closePath();
+            }
+        });
+        return shape;
+    }
+}

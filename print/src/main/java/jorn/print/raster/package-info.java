@@ -1,0 +1,2 @@
+/** The sink that paints pictures. */
+package jorn.print.raster;
