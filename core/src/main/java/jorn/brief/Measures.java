@@ -33,6 +33,8 @@ public final class Measures {
         add(page.gutter());
         add(page.outside());
         add(page.foot());
+        add(page.textWidth());
+        add(page.textHeight());
         add(cover.spine());
         add(cover.width());
         add(cover.height());

@@ -146,6 +146,34 @@ public final class PageGeometry {
                 (bleeds ? "with bleed, " : "without bleed, ") + brief.press().name());
     }
 
+    /** Width between gutter and fore-edge margin. */
+    public Figure textWidth() {
+        Length w = brief.trim().width().minus(gutter().length()).minus(outside().length());
+        return Figure.computed(
+                "text.width",
+                "Text block width",
+                w,
+                "{trim.width} − {margin.gutter} − {margin.outside}",
+                "",
+                trimWidth(),
+                gutter(),
+                outside());
+    }
+
+    /** Height between head and foot margin. */
+    public Figure textHeight() {
+        Length h = brief.trim().height().minus(outside().length()).minus(foot().length());
+        return Figure.computed(
+                "text.height",
+                "Text block height",
+                h,
+                "{trim.height} − {margin.outside} − {margin.foot}",
+                "",
+                trimHeight(),
+                outside(),
+                foot());
+    }
+
     private static Figure own(Figure required, java.util.Optional<Length> choice) {
         return choice.map(c -> Figure.given(required.key(), required.label(), c, "your decision"))
                 .orElse(required);

@@ -34,8 +34,8 @@ public final class BriefBench implements Bench {
         drawing.setId("book-drawing");
         nest.setId("trim-nest");
         nest.setMinWidth(150);
-        nest.setPrefWidth(190);
-        nest.setMaxHeight(330);
+        nest.setPrefWidth(226);
+        nest.setMaxHeight(390);
         nest.setOnTrim(this::takeTrim);
         HBox.setHgrow(drawing, Priority.ALWAYS);
         HBox above = new HBox(10, drawing, nest);

@@ -115,7 +115,7 @@ public final class CoverBench implements Bench {
         stamps.setEm(pixels);
         stamps.setMinHeight(164 + pixels * 1.8);
         stamps.setPrefHeight(164 + pixels * 1.8);
-        scroll.setPrefWidth(pixels * 17);
+        scroll.setPrefWidth(pixels * 18.6);
     }
 
     private void switchZones() {
@@ -214,8 +214,8 @@ public final class CoverBench implements Bench {
         area.setAccessibleText("Words on the back");
         area.setAccessibleHelp("What the book is, for whoever turns it over. They stay clear of the barcode.");
         area.setWrapText(true);
-        area.setPrefRowCount(5);
-        area.setMinHeight(110);
+        area.setPrefRowCount(4);
+        area.setMinHeight(84);
         area.textProperty()
                 .addListener((o, was, now) ->
                         desk.change("blurb", b -> b.withCover(b.cover().withBlurb(now))));

@@ -2,6 +2,7 @@ package jorn.desk.benches;
 
 import java.awt.image.BufferedImage;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,6 +39,7 @@ import jorn.print.pdf.PdfLook;
 /** Despatch: each hand-over is a parcel with a label: for whom, what is in it, whether it may go. */
 public final class DespatchBench implements Bench {
     private static final int LOOK_HEIGHT = 150;
+    private static final String HOME_SIGN = "~";
 
     private final Desk desk;
     private final Clerk clerk;
@@ -50,6 +52,7 @@ public final class DespatchBench implements Bench {
     private final Button stop;
     private final ProgressBar bar = new ProgressBar(0);
     private final Label doing = Words.wrapped("", "soft");
+    private final Button openFolder = Words.wordButton("Open the folder", "Show the folder.", () -> {});
     private final FlowPane results = new FlowPane(18, 14);
     private final VBox node;
     private AtomicBoolean stopped = new AtomicBoolean();
@@ -88,7 +91,12 @@ public final class DespatchBench implements Bench {
         StackPane parcel = new StackPane(label);
         parcel.getStyleClass().add("parcel");
         parcel.setStyle("-fx-padding: 1.5em 2.2em;");
-        VBox deeds = new VBox(10, where, work, doing);
+        HBox.setHgrow(doing, Priority.ALWAYS);
+        doing.setMaxWidth(Double.MAX_VALUE);
+        openFolder.setVisible(false);
+        HBox told = new HBox(14, doing, openFolder);
+        told.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        VBox deeds = new VBox(10, where, work, told);
         deeds.setStyle("-fx-padding: 0.5em 0 0 0;");
         results.setId("written");
         node = new VBox(12, Words.label("Parcels", "heading"), parcel, deeds, results);
@@ -108,10 +116,25 @@ public final class DespatchBench implements Bench {
     }
 
     private void chooseFolder() {
-        Path start = Path.of(folder.getText());
+        Path start = folder.getText().isBlank() ? Path.of("") : target();
         clerk.asker()
                 .folder(Files.isDirectory(start) ? Optional.of(start) : Optional.empty())
                 .ifPresent(f -> folder.setText(f.toString()));
+    }
+
+    /** The folder that is written in the field; ~ is the user's own folder. */
+    private Path target() {
+        String text = folder.getText().strip();
+        if (text.isEmpty()) {
+            throw Trouble.of("No folder is given.", "Write or choose the folder that the files go to.");
+        }
+        try {
+            return text.startsWith(HOME_SIGN)
+                    ? Path.of(System.getProperty("user.home") + text.substring(HOME_SIGN.length()))
+                    : Path.of(text);
+        } catch (InvalidPathException e) {
+            throw Trouble.because("“" + text + "” is no folder.", "Write or choose another.", e);
+        }
     }
 
     @Override
@@ -153,13 +176,7 @@ public final class DespatchBench implements Bench {
     private void write() {
         Path target;
         try {
-            if (folder.getText().isBlank()) {
-                throw Trouble.of("No folder is given.", "Write or choose the folder that the files go to.");
-            }
-            target = Path.of(folder.getText().strip());
-        } catch (java.nio.file.InvalidPathException e) {
-            doing.setText("“" + folder.getText() + "” is no folder. Choose another.");
-            return;
+            target = target();
         } catch (Trouble t) {
             doing.setText(t.getMessage());
             return;
@@ -202,13 +219,13 @@ public final class DespatchBench implements Bench {
 
     private void done(Book book, Path target, List<Delivery> written, List<BufferedImage> looks) {
         writtenOf = Optional.of(book);
-        desk.settings().setExportFolder(target.toString());
+        desk.settings().setExportFolder(folder.getText().strip());
         end("Written and read back.");
         for (int i = 0; i < written.size(); i++) {
             results.getChildren().add(result(written.get(i), looks.get(i)));
         }
-        results.getChildren()
-                .add(new VBox(Words.wordButton("Open the folder", "Show the folder.", () -> opener.accept(target))));
+        openFolder.setOnAction(e -> opener.accept(target));
+        openFolder.setVisible(true);
     }
 
     private Node result(Delivery d, BufferedImage look) {

@@ -110,7 +110,7 @@ public final class ProofBench implements Bench {
         for (int i = 0; i < findings.size(); i++) {
             notes.getChildren().add(note(findings.get(i), i));
         }
-        notes.getChildren().add(Words.label("What Jorn has looked at", "group-name"));
+        notes.getChildren().add(Words.label("WHAT JORN HAS LOOKED AT", "group-name"));
         for (String each : Checker.lookedAt()) {
             notes.getChildren().add(Words.wrapped(each, "soft"));
         }

@@ -1,16 +1,155 @@
 package jorn.desk.timing;
 
+import java.io.IOException;
 import java.io.PrintWriter;
+import java.io.UncheckedIOException;
+import java.lang.management.ManagementFactory;
+import java.lang.management.MemoryPoolMXBean;
+import java.lang.management.MemoryType;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import jorn.book.Book;
+import jorn.book.Brief;
+import jorn.book.Starter;
+import jorn.brief.Measures;
+import jorn.desk.model.Sight;
+import jorn.desk.window.WindowTimes;
+import jorn.makeup.Composer;
+import jorn.measure.Size;
+import jorn.measure.Unit;
+import jorn.press.PressShelf;
+import jorn.print.export.Delivery;
+import jorn.print.export.Exporter;
+import jorn.print.export.Progress;
+import jorn.recipe.Ruling;
 
-/** placeholder, replaced below */
+/** The benchmarks: each a few warm-up rounds, then the median of several, beside what is aimed for. */
 public final class Bench {
+    private static final int WARM_UP = 4;
+    private static final int ROUNDS = 7;
+    private static final int PAGES = 828;
+
     private final PrintWriter out;
 
     public Bench(PrintWriter out) {
         this.out = out;
     }
 
+    /** Runs all and prints the table. */
     public void run() {
-        out.println("");
+        row("what", "measured", "aim");
+        row("----", "--------", "---");
+        Path folder = temporary();
+        Book book = thickBook();
+        exports(book, folder);
+        Composer composer = new Composer(book);
+        row("all figures of a brief", micros(() -> Measures.of(book, composer.pagination())), "under 1 ms");
+        row(
+                "a change of the page count: pages, figures, checks",
+                micros(() -> Sight.of(book.withBrief(book.brief().withPages(826)), Unit.INCH)),
+                "");
+        WindowTimes times = WindowTimes.measure(book);
+        row("process start to first window", millis(times.firstWindow()), "under 2,500 ms");
+        row("flip to the next spread, " + PAGES + " pages", millis(times.flip()), "under 50 ms");
+        out.flush();
+    }
+
+    /** The thickest lined book that the online press binds, lines off the page. */
+    private static Book thickBook() {
+        Brief brief = Brief.at(PressShelf.shipped().find("online"), Size.of(6, 9, Unit.INCH), PAGES);
+        Book book = Starter.NOTEBOOK.begin(brief).withTitle("Thick");
+        return book.withRecipe(0, r -> r.withRuling(Ruling.customary().withReach(Ruling.Reach.EDGE)));
+    }
+
+    private void exports(Book book, Path folder) {
+        double[] ours = new double[ROUNDS];
+        double[] plain = new double[ROUNDS];
+        long size = 0;
+        long plainSize = 0;
+        Path plainFile = folder.resolve("plain.pdf");
+        for (int i = -WARM_UP; i < ROUNDS; i++) {
+            long from = System.nanoTime();
+            Delivery interior = Exporter.export(book, folder, Progress.SILENT).get(0);
+            double mine = since(from);
+            size = interior.bytes();
+            from = System.nanoTime();
+            plainSize = PlainWay.write(book, plainFile);
+            double other = since(from);
+            if (i >= 0) {
+                ours[i] = mine;
+                plain[i] = other;
+            }
+        }
+        row("export " + PAGES + " lined pages and the cover, warm", millis(median(ours)), "under 1,500 ms");
+        row("  its size", kilobytes(size), "under 200 kB");
+        row("the plain way, each page's lines drawn anew", millis(median(plain)), "");
+        row("  its size", kilobytes(plainSize), "");
+        row("  peak heap of the plain way", peakHeap(() -> PlainWay.write(book, plainFile)), "");
+        row("  peak heap of ours", peakHeap(() -> Exporter.export(book, folder, Progress.SILENT)), "");
+    }
+
+    private static String peakHeap(Callable<?> work) {
+        System.gc();
+        var pools = ManagementFactory.getMemoryPoolMXBeans().stream()
+                .filter(p -> p.getType() == MemoryType.HEAP)
+                .toList();
+        pools.forEach(MemoryPoolMXBean::resetPeakUsage);
+        call(work);
+        long peak = pools.stream().mapToLong(p -> p.getPeakUsage().getUsed()).sum();
+        return String.format(Locale.ROOT, "%,d MB", peak >> 20);
+    }
+
+    private static String micros(Callable<?> work) {
+        double[] times = new double[200];
+        for (int i = -300; i < times.length; i++) {
+            long from = System.nanoTime();
+            call(work);
+            if (i >= 0) {
+                times[i] = since(from);
+            }
+        }
+        return String.format(Locale.ROOT, "%.3f ms", median(times) * 1000);
+    }
+
+    private static void call(Callable<?> work) {
+        try {
+            work.call();
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static double since(long nanos) {
+        return (System.nanoTime() - nanos) / 1e9;
+    }
+
+    private static double median(double[] values) {
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        return sorted[sorted.length / 2];
+    }
+
+    private static String millis(double seconds) {
+        return String.format(Locale.ROOT, "%,.0f ms", seconds * 1000);
+    }
+
+    private static String kilobytes(long bytes) {
+        return String.format(Locale.ROOT, "%,d kB", bytes / 1000);
+    }
+
+    private void row(String what, String measured, String aim) {
+        out.printf(Locale.ROOT, "%-54s %14s   %s%n", what, measured, aim);
+        out.flush();
+    }
+
+    private static Path temporary() {
+        try {
+            return Files.createTempDirectory("jorn-bench-");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }

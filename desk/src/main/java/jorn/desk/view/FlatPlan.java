@@ -37,6 +37,12 @@ public final class FlatPlan extends CanvasPane {
         this.painter = painter;
         setFocusTraversable(true);
         getStyleClass().add("region-focus");
+        layoutBoundsProperty().addListener((o, was, now) -> {
+            if (sight != null) {
+                follow();
+                redraw();
+            }
+        });
         addEventHandler(ScrollEvent.SCROLL, e -> scrollBy(-(e.getDeltaY() + e.getDeltaX())));
         addEventHandler(MouseEvent.MOUSE_PRESSED, e -> {
             requestFocus();
@@ -68,14 +74,19 @@ public final class FlatPlan extends CanvasPane {
             stretches = stretches(now);
         }
         chosenSpread = spread;
-        double left = SIDE_GAP + spread * step();
+        follow();
+        redraw();
+    }
+
+    /** Brings the chosen spread into sight. */
+    private void follow() {
+        double left = SIDE_GAP + chosenSpread * step();
         if (left < offset + step()) {
             offset = left - step();
         } else if (left + step() > offset + getWidth() - step()) {
             offset = left + 2 * step() - getWidth();
         }
         clampOffset();
-        redraw();
     }
 
     private static List<Stretch> stretches(Sight sight) {
@@ -96,6 +107,9 @@ public final class FlatPlan extends CanvasPane {
     }
 
     private double thumbWidth() {
+        if (sight == null) {
+            return 1;
+        }
         Box trim = sight.composer().frame(Side.RECTO).trim();
         return thumbHeight() * trim.width() / trim.height();
     }

@@ -1,13 +1,15 @@
 package jorn.desk.view;
 
 import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import jorn.text.Face;
 import jorn.text.TypeShelf;
-import jorn.text.Typeface;
 
 /** The look of the window, worked out once: paper, ink and thread. */
 public final class Look {
@@ -19,21 +21,26 @@ public final class Look {
     public static final Color HAIRLINE = Color.web("#D6CBB7");
     public static final Color SHADOW = Color.web("#1D2733", 0.14);
 
-    /** The interface's sans, with lining and tabular figures. */
-    public static final String SANS = "Alegreya Sans Lining";
+    /** The interface's sans, with lining and tabular figures and a word space that stays open on a screen. */
+    public static final String SANS = "Alegreya Sans Desk";
     /** The interface's book face. */
     public static final String BOOK = "Alegreya Lining";
 
+    private static final String[] SANS_FILES = {"AlegreyaSansDesk-Regular.ttf", "AlegreyaSansDesk-Bold.ttf"};
     private static final double TEXT_SIZE = 15.5;
 
     private Look() {}
 
     /** Loads the interface's faces; must run before the first window. */
     public static void loadFonts() {
-        for (String id : new String[] {"alegreya", "alegreya-sans"}) {
-            for (Typeface.Style style : Typeface.Style.values()) {
-                Face face = TypeShelf.typeface(id).face(style);
-                Font.loadFont(new ByteArrayInputStream(face.bytes()), 12);
+        for (Face face : TypeShelf.typeface("alegreya").faces().values()) {
+            Font.loadFont(new ByteArrayInputStream(face.bytes()), 12);
+        }
+        for (String file : SANS_FILES) {
+            try (InputStream in = Look.class.getResourceAsStream("fonts/" + file)) {
+                Font.loadFont(in, 12);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
             }
         }
     }

@@ -99,7 +99,8 @@ public final class MeasureCard extends Pane {
                         new Row("Page in the file", "page.width", "page.height"),
                         new Row("Gutter", "margin.gutter"),
                         new Row("Other margins", "margin.outside"),
-                        new Row("Foot", "margin.foot")));
+                        new Row("Foot", "margin.foot"),
+                        new Row("Text block", "text.width", "text.height")));
         List<Row> outsideRows = new ArrayList<>();
         outsideRows.add(new Row("Spine", "spine.width"));
         if (desk.sight().get().cover().isDelivered()) {

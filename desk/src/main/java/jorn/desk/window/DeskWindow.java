@@ -99,6 +99,7 @@ public final class DeskWindow {
             e.setDropCompleted(true);
         });
         seat();
+        root.requestFocus();
     }
 
     public Scene scene() {

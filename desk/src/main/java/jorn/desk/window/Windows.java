@@ -55,7 +55,7 @@ public final class Windows {
     public static int screenshots(Path folder) {
         AtomicReference<Trouble> wrong = new AtomicReference<>();
         Settings settings = Settings.load(temporary());
-        settings.setExportFolder(temporary().resolve("files").toString());
+        System.setProperty("user.home", temporary().toString());
         openThen(settings, (stage, opened) -> new Shots(folder, stage, opened, wrong).next());
         if (wrong.get() != null) {
             throw wrong.get();

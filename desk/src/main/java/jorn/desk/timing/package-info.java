@@ -1,0 +1,2 @@
+/** The benchmarks. */
+package jorn.desk.timing;
