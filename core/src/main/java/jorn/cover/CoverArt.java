@@ -23,8 +23,10 @@ public final class CoverArt {
     public static final double SMALLEST_SPINE_TYPE = 5;
 
     private static final double LARGEST_SPINE_TYPE = 18;
-    /** Cap height and descender of a line of spine text as a share of the type size. */
-    private static final double SPINE_TEXT_DEPTH = 0.95;
+    /** What a line of text may take above and below its baseline, as shares of the type size. */
+    private static final double ABOVE = 0.75;
+
+    private static final double BELOW = 0.25;
 
     private final Book book;
     private final CoverGeometry geometry;
@@ -157,10 +159,13 @@ public final class CoverArt {
         if (safe.isEmpty() || book.title().isBlank()) {
             return 0;
         }
-        double width = Shaper.widthPerPoint(book.type().headingFace().face(Style.BOLD), words);
+        Face face = book.type().headingFace().face(Style.BOLD);
+        double width = Shaper.widthPerPoint(face, words);
+        double half = face.capHeight() / 2;
+        double depth = 2 * Math.max(ABOVE - half, BELOW + half);
         return Math.min(
                 LARGEST_SPINE_TYPE,
-                Math.min(safe.get().width() / SPINE_TEXT_DEPTH, safe.get().height() / width));
+                Math.min(safe.get().width() / depth, safe.get().height() / width));
     }
 
     /** Dark or light, whichever reads better on the ground. */

@@ -7,6 +7,7 @@ import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
@@ -18,6 +19,8 @@ import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.lang.reflect.RecordComponent;
+import java.util.Optional;
 import java.util.function.Function;
 import jorn.measure.Length;
 import jorn.measure.Size;
@@ -58,6 +61,7 @@ public final class Json {
             if (value == null) {
                 throw Trouble.of(what + " is empty.", "Choose a file that has been written whole.");
             }
+            requireFilled(value, "", what);
             return value;
         } catch (JsonMappingException e) {
             throw refusal(e, what);
@@ -67,6 +71,38 @@ public final class Json {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /** Refuses a record in which a required field is written but null. */
+    private static void requireFilled(Object value, String path, String what) {
+        if (value instanceof Iterable<?> list && !(value instanceof JsonNode)) {
+            int i = 1;
+            for (Object each : list) {
+                requireFilled(each, path + "[" + i++ + "]", what);
+            }
+        } else if (value instanceof Record) {
+            for (RecordComponent part : value.getClass().getRecordComponents()) {
+                String at = path.isEmpty() ? part.getName() : path + "." + part.getName();
+                Object inside = valueOf(part, value);
+                if (inside == null && part.isAnnotationPresent(Required.class)) {
+                    throw lacking(what, at, null);
+                }
+                requireFilled(inside instanceof Optional<?> o ? o.orElse(null) : inside, at, what);
+            }
+        }
+    }
+
+    private static Object valueOf(RecordComponent part, Object record) {
+        try {
+            part.getAccessor().setAccessible(true);
+            return part.getAccessor().invoke(record);
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static Trouble lacking(String what, String field, Throwable cause) {
+        return Trouble.because(what + " lacks the field “" + field + "”.", "Add it, or choose another file.", cause);
     }
 
     /** Writes a value as indented JSON. */
@@ -90,8 +126,7 @@ public final class Json {
         if (message.startsWith("Missing required creator property")) {
             String missing = message.replaceAll(".*?property '([^']+)'.*", "$1").replaceAll("\\R.*", "");
             String inside = field.endsWith(missing) ? field : field.isEmpty() ? missing : field + "." + missing;
-            return Trouble.because(
-                    what + " lacks the field “" + inside + "”.", "Add it, as docs/press-profiles.md describes.", e);
+            return lacking(what, inside, e);
         }
         String reason = e instanceof MismatchedInputException ? " does not hold what it should" : " cannot be read";
         return Trouble.because(what + reason + at + place(e) + ".", "Mend that field, or choose another file.", e);

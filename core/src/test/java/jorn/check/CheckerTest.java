@@ -1,0 +1,183 @@
+package jorn.check;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.List;
+import java.util.Optional;
+import jorn.book.Book;
+import jorn.book.Brief;
+import jorn.book.Run;
+import jorn.book.Starter;
+import jorn.check.Finding.Severity;
+import jorn.measure.Length;
+import jorn.measure.Size;
+import jorn.measure.Unit;
+import jorn.press.Binding;
+import jorn.press.PressShelf;
+import jorn.recipe.Ruling;
+import org.junit.jupiter.api.Test;
+
+class CheckerTest {
+    private static final Book GOOD =
+            Starter.LINED_JOURNAL.begin().withTitle("Hive Notes").withAuthor("Skep & Sedge");
+
+    private static List<Finding> check(Book book) {
+        return Checker.check(Proof.of(book, Unit.INCH));
+    }
+
+    private static Optional<Finding> finding(Book book, String id) {
+        return check(book).stream().filter(f -> f.id().equals(id)).findFirst();
+    }
+
+    private static Book ruled(Ruling ruling) {
+        return GOOD.withRecipe(2, r -> r.withRuling(ruling));
+    }
+
+    @Test
+    void aGoodBookHasNothingToMend() {
+        assertEquals(List.of(), check(GOOD));
+        assertEquals(List.of(), check(ruled(Ruling.customary().withReach(Ruling.Reach.EDGE))));
+    }
+
+    @Test
+    void tooFewPagesAreAnError() {
+        Book thin = GOOD.withBrief(GOOD.brief().withPages(20));
+        Finding f = finding(thin, "page-count").orElseThrow();
+        assertEquals(Severity.ERROR, f.severity());
+        assertEquals("20 pages", f.measured());
+        assertEquals("24 to 828 pages, in twos", f.required());
+        assertEquals("Add 4 pages, or choose another press or binding.", f.remedy());
+    }
+
+    @Test
+    void tooManyPagesAreAnError() {
+        assertEquals(
+                Severity.ERROR,
+                finding(GOOD.withBrief(GOOD.brief().withPages(830)), "page-count")
+                        .orElseThrow()
+                        .severity());
+    }
+
+    @Test
+    void aBlankAddedForThePressIsOnlyANote() {
+        Book odd = GOOD.withRuns(List.of(Run.of("Lined", GOOD.runs().get(2).recipe(), 39, Run.Start.ANYWHERE)));
+        Finding f = finding(odd, "page-count").orElseThrow();
+        assertEquals(Severity.NOTE, f.severity());
+        assertEquals(40, f.place().page());
+        assertFalse(Checker.hasErrors(check(odd)));
+    }
+
+    @Test
+    void aGutterUnderThePressesIsAnErrorOnThePage() {
+        Book tight = GOOD.withMargins(GOOD.margins().withGutter(Optional.of(Length.inches(0.2))));
+        Finding f = finding(tight, "margin-gutter").orElseThrow();
+        assertEquals("0.2 in", f.measured());
+        assertEquals("at least 0.375 in", f.required());
+        assertTrue(finding(tight, "safe-area").isPresent(), "the art itself stands in the gutter");
+    }
+
+    @Test
+    void anOutsideMarginUnderThePressesIsAnError() {
+        Book tight = GOOD.withMargins(GOOD.margins().withOutside(Optional.of(Length.inches(0.1))));
+        assertTrue(finding(tight, "margin-outside").isPresent());
+        assertTrue(Checker.hasErrors(check(tight)));
+    }
+
+    @Test
+    void widerMarginsAreFine() {
+        Book wide = GOOD.withMargins(GOOD.margins().withOutside(Optional.of(Length.inches(0.8))));
+        assertEquals(List.of(), check(wide));
+    }
+
+    @Test
+    void marginsThatMeetLeaveNoPage() {
+        Book none = GOOD.withMargins(GOOD.margins().withGutter(Optional.of(Length.inches(5.7))));
+        assertTrue(finding(none, "margins-room").isPresent());
+    }
+
+    @Test
+    void linesOffThePageCannotBePrintedAtHome() {
+        Book bled = ruled(Ruling.customary().withReach(Ruling.Reach.EDGE));
+        Book athome = bled.withBrief(bled.brief().at(PressShelf.shipped().find("home")));
+        Finding f = finding(athome, "bleed").orElseThrow();
+        assertEquals(Severity.ERROR, f.severity());
+        assertEquals(5, f.place().page());
+    }
+
+    @Test
+    void bleedForNothingIsANote() {
+        assertEquals(
+                Severity.NOTE,
+                finding(GOOD.withBrief(GOOD.brief().withBleed(true)), "bleed")
+                        .orElseThrow()
+                        .severity());
+    }
+
+    @Test
+    void spineTextOnAThinBookIsTold() {
+        Book thin = GOOD.withBrief(GOOD.brief().withPages(78));
+        Finding f = finding(thin, "spine-text").orElseThrow();
+        assertEquals("78 pages", f.measured());
+        assertTrue(f.required().startsWith("79 pages"), f.required());
+        Book bare = thin.withCover(thin.cover().withSpineText(false));
+        assertTrue(finding(bare, "spine-text").isEmpty());
+    }
+
+    @Test
+    void spineTextTooLongToReadIsTold() {
+        assertTrue(finding(GOOD.withTitle("A very long title indeed ".repeat(12)), "spine-text")
+                .isPresent());
+    }
+
+    /** Common practice: lines under about 15 % grey vanish, hairlines under 0.25 pt break up. */
+    @Test
+    void faintAndThinLinesAreTold() {
+        assertTrue(finding(ruled(Ruling.customary().withStrength(0.1)), "line-strength")
+                .isPresent());
+        assertTrue(finding(ruled(Ruling.customary().withStrength(0.15)), "line-strength")
+                .isEmpty());
+        assertTrue(finding(ruled(Ruling.customary().withWeight(0.2)), "line-weight")
+                .isPresent());
+        assertTrue(finding(ruled(Ruling.customary().withWeight(0.25)), "line-weight")
+                .isEmpty());
+    }
+
+    @Test
+    void aTrimThatThePressLacksIsToldWithTheNearest() {
+        Book wide = GOOD.withBrief(GOOD.brief().withTrim(Size.of(12, 12, Unit.INCH)));
+        assertTrue(finding(wide, "trim-size").orElseThrow().remedy().contains("8.5 × 11 in"));
+    }
+
+    @Test
+    void aMissingTitleIsTold() {
+        assertTrue(finding(GOOD.withTitle(" "), "title").isPresent());
+    }
+
+    @Test
+    void lettersThatTheTypefaceLacksAreNamed() {
+        Finding f = finding(GOOD.withTitle("Bees 蜂"), "letters").orElseThrow();
+        assertEquals("蜂", f.measured());
+        assertEquals(Severity.ERROR, f.severity());
+    }
+
+    @Test
+    void wordsOnTheBackKeepClearOfTheBarcodeUntilThereAreTooMany() {
+        Book some = GOOD.withCover(GOOD.cover().withBlurb("Words. ".repeat(100)));
+        assertTrue(finding(some, "barcode").isEmpty());
+        Book flood = GOOD.withCover(GOOD.cover().withBlurb("Words. ".repeat(3000)));
+        assertTrue(finding(flood, "barcode").isPresent());
+    }
+
+    @Test
+    void aStapledBookAtHomeIsChecked() {
+        Book zine = Starter.NOTEBOOK
+                .begin(Brief.at(PressShelf.shipped().find("home"), Size.parse("A5", Unit.INCH), 16)
+                        .withBinding(Binding.STITCHED))
+                .withTitle("Zine");
+        assertEquals(List.of(), check(zine));
+        assertTrue(finding(zine.withBrief(zine.brief().withPages(44)), "page-count")
+                .isPresent());
+    }
+}

@@ -1,0 +1,73 @@
+package jorn.cover;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import jorn.book.Book;
+import jorn.book.Starter;
+import jorn.page.Box;
+import jorn.page.Mark;
+import jorn.page.PageArt;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+
+class CoverArtTest {
+    private static Book titled(String title) {
+        Book book = Starter.LINED_JOURNAL
+                .begin()
+                .withTitle(title)
+                .withAuthor("Skep & Sedge")
+                .withSubtitle("For bees");
+        return book.withCover(book.cover().withBlurb("Room for every inspection. ".repeat(12)));
+    }
+
+    @Test
+    void theGroundReachesTheBleedOnAllSides() {
+        Book book = titled("Hive Notes");
+        CoverGeometry g = CoverGeometry.of(book, 120);
+        PageArt art = CoverArt.of(book, g);
+        assertEquals(g.bled(), art.marks().get(0).bounds());
+        assertEquals(g.bled(), art.bleed());
+    }
+
+    @Property(tries = 60)
+    void wordsOfAnyTitleStayInsideTheSafeAreaOfTheirPanel(@ForAll("titles") String title) {
+        Book book = titled(title);
+        CoverGeometry g = CoverGeometry.of(book, 120);
+        Box front = g.safe(g.front());
+        Box back = g.safe(g.back().orElseThrow());
+        for (Mark m : CoverArt.of(book, g).marks()) {
+            if (m instanceof Mark.Words words) {
+                Box b = words.bounds();
+                assertTrue(front.holds(b) || back.holds(b), () -> words.run() + " at " + b);
+            }
+        }
+    }
+
+    @Provide
+    Arbitrary<String> titles() {
+        return Arbitraries.of("Bee", "notes", "winter", "A", "honeycomb", "of", "Supercalifragilistic", "swarm", "&")
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(14)
+                .map(words -> String.join(" ", words));
+    }
+
+    @Test
+    void aShortTitleIsLargeEnoughToReadOnAStamp() {
+        Book book = titled("Hive Notes");
+        CoverGeometry g = CoverGeometry.of(book, 120);
+        double size = CoverArt.front(book, g).marks().stream()
+                .flatMap(m -> ((Mark.Turned) m).marks().stream())
+                .filter(m -> m instanceof Mark.Words)
+                .mapToDouble(m -> ((Mark.Words) m).run().size())
+                .max()
+                .orElse(0);
+        double onStamp = size * 160 / g.front().height();
+        assertTrue(onStamp > 9, "title is " + onStamp + " px high on a stamp of 160 px");
+    }
+}

@@ -1,0 +1,188 @@
+package jorn.desk.cli;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import jorn.json.Json;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class CommandLineTest {
+    @TempDir
+    Path folder;
+
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+
+    private int jorn(String... args) {
+        out.getBuffer().setLength(0);
+        err.getBuffer().setLength(0);
+        return JornCommand.run(new PrintWriter(out, true), new PrintWriter(err, true), args);
+    }
+
+    private JsonNode json() {
+        return Json.read(out.toString().getBytes(), JsonNode.class, "the output");
+    }
+
+    private String made(String... more) {
+        String file = folder.resolve("hive.jorn").toString();
+        String[] args = new String[6 + more.length];
+        System.arraycopy(new String[] {"new", "lined-journal", "-o", file, "--title", "Hive Notes"}, 0, args, 0, 6);
+        System.arraycopy(more, 0, args, 6, more.length);
+        assertEquals(0, jorn(args), err.toString());
+        return file;
+    }
+
+    @Test
+    void measuresABriefAsTheTradeDoes() {
+        assertEquals(
+                0,
+                jorn(
+                        "measure", "--press", "online", "--trim", "6x9in", "--pages", "120", "--paper", "white",
+                        "--bleed", "--json"));
+        JsonNode n = json();
+        assertEquals(6.125, n.at("/page.width/in").asDouble(), 1e-9);
+        assertEquals(9.25, n.at("/page.height/in").asDouble(), 1e-9);
+        assertEquals(0.375, n.at("/margin.gutter/in").asDouble(), 1e-9);
+        assertEquals(0.375, n.at("/margin.outside/in").asDouble(), 1e-9);
+        assertEquals(0.27024, n.at("/spine.width/in").asDouble(), 1e-9);
+        assertEquals(12.52024, n.at("/cover.width/in").asDouble(), 1e-9);
+        assertEquals(234.95, n.at("/cover.height/mm").asDouble(), 1e-9);
+        assertEquals(3756, n.at("/cover.pixels.width/value").asInt());
+        assertEquals(2775, n.at("/cover.pixels.height/value").asInt());
+        assertEquals("px", n.at("/cover.pixels.height/unit").asText());
+        assertTrue(n.at("/spine.width/working").asText().contains("120 pages × 0.002252 in"));
+    }
+
+    @Test
+    void measuresABookAsItsBrief() {
+        String file = made("--bleed", "--paper", "cream");
+        assertEquals(0, jorn("measure", file, "--json"));
+        assertEquals(0.3, json().at("/spine.width/in").asDouble(), 1e-9);
+        assertEquals(6.125, json().at("/page.width/in").asDouble(), 1e-9);
+        assertEquals(0, jorn("measure", file));
+        assertTrue(out.toString().contains("spine.width\t0.300 in\t7.62 mm"), out.toString());
+    }
+
+    @Test
+    void listsTheStarters() {
+        assertEquals(0, jorn("new", "--list"));
+        assertTrue(out.toString().startsWith("lined-journal\t"));
+    }
+
+    @Test
+    void makesChecksAndExportsABook() {
+        String file = made();
+        assertEquals(0, jorn("check", file, "--json"));
+        assertEquals(0, json().size());
+        assertEquals(0, jorn("export", file, "--to", folder.resolve("out").toString(), "--json"));
+        assertEquals("interior", json().at("/0/role").asText());
+        assertTrue(Files.isRegularFile(Path.of(json().at("/1/file").asText())));
+        assertEquals(0, jorn("export", file, "--to", folder.resolve("out").toString()));
+        assertEquals(2, out.toString().lines().count());
+    }
+
+    @Test
+    void aCheckThatFindsErrorsEndsWithOne() throws IOException {
+        String file = made("--bleed");
+        Path book = Path.of(file);
+        assertEquals(
+                0,
+                jorn(
+                        "new",
+                        "lined-journal",
+                        "-o",
+                        file,
+                        "--press",
+                        "home",
+                        "--trim",
+                        "A5",
+                        "--pages",
+                        "32",
+                        "--bleed"));
+        assertEquals(1, jorn("check", file, "--json"));
+        JsonNode f = json().get(0);
+        assertEquals("bleed", f.get("id").asText());
+        assertEquals("error", f.get("severity").asText());
+        assertEquals(5, f.get("page").asInt());
+        assertFalse(f.get("message").asText().isEmpty());
+        assertTrue(f.has("measured") && f.has("required"));
+        assertTrue(Files.exists(book));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "measure",
+                "measure --press online --trim six_by_nine --pages 120 --paper white",
+                "measure --press online --trim 20x30in --pages 120 --paper white",
+                "measure --press online --trim 6x9in --pages 0 --paper white",
+                "measure --press online --trim 6x9in --pages 10000 --paper white",
+                "measure --press online --trim 6x9in --pages many --paper white",
+                "measure --press online --trim 6x9in --pages 120 --paper vellum",
+                "measure --press online --trim 6x9in --pages 120 --paper white --ink gold",
+                "measure --press nobody --trim 6x9in --pages 120 --paper white",
+                "measure --press /none/there.json --trim 6x9in --pages 120 --paper white",
+                "measure none.jorn",
+                "check none.jorn",
+                "check",
+                "export none.jorn --to x",
+                "export none.jorn",
+                "new lined-journal",
+                "new nonsense -o x.jorn",
+                "new",
+                "nonsense",
+                "measure --nonsense",
+                "measure --pages"
+            })
+    void badUsageEndsWithTwoAndOnePlainSentence(String line) {
+        assertEquals(2, jorn(line.split(" ")), line);
+        String said = err.toString();
+        assertFalse(said.isBlank(), line);
+        assertFalse(said.contains("Exception") || said.contains("\tat "), said);
+        assertEquals(1, said.lines().count(), said);
+        assertEquals("", out.toString());
+    }
+
+    @Test
+    void aDamagedBookIsToldAndEndsWithTwo() throws IOException {
+        Path file = Files.writeString(folder.resolve("bad.jorn"), "PK but not really");
+        assertEquals(2, jorn("check", file.toString()));
+        assertTrue(err.toString().contains("is damaged"), err.toString());
+        assertEquals(2, jorn("export", file.toString(), "--to", folder.toString()));
+    }
+
+    @Test
+    void anUnwritableFolderIsToldAndEndsWithTwo() throws IOException {
+        String file = made();
+        Path plain = Files.writeString(folder.resolve("file"), "x");
+        assertEquals(2, jorn("export", file, "--to", plain.toString()));
+        assertEquals(2, jorn("export", file, "--to", "/proc/jorn"));
+        assertEquals(2, jorn("new", "lined-journal", "-o", "/proc/jorn/x.jorn"));
+    }
+
+    @Test
+    void aBrokenProfileIsToldAndEndsWithTwo() throws IOException {
+        Path profile = Files.writeString(folder.resolve("mine.json"), "{\"format\": 1}");
+        assertEquals(2, jorn("measure", "--press", profile.toString(), "--trim", "6x9in", "--pages", "120"));
+        assertTrue(err.toString().contains("lacks the field"), err.toString());
+    }
+
+    @Test
+    void helpNamesEveryCommand() {
+        assertEquals(0, jorn("help"));
+        for (String command :
+                new String[] {"new", "measure", "check", "export", "demo", "screenshots", "bench", "test"}) {
+            assertTrue(out.toString().contains("  " + command + " "), command);
+        }
+    }
+}

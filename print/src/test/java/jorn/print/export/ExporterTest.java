@@ -1,0 +1,201 @@
+package jorn.print.export;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
+import jorn.book.Book;
+import jorn.book.Brief;
+import jorn.book.Starter;
+import jorn.measure.Size;
+import jorn.measure.Trouble;
+import jorn.measure.Unit;
+import jorn.press.PressShelf;
+import jorn.print.Poppler;
+import jorn.print.export.Delivery.Role;
+import jorn.recipe.Ruling;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSBase;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class ExporterTest {
+    @TempDir
+    Path folder;
+
+    private static Book journal(boolean bleed) {
+        Book book = Starter.LINED_JOURNAL
+                .begin(Brief.at(PressShelf.shipped().find("online"), Size.of(6, 9, Unit.INCH), 120))
+                .withTitle("The Offal & Fiddle Affair")
+                .withSubtitle("Über “bees”")
+                .withAuthor("Skep & Sedge");
+        return book.withRecipe(
+                2, r -> r.withRuling(Ruling.customary().withReach(bleed ? Ruling.Reach.EDGE : Ruling.Reach.MARGINS)));
+    }
+
+    private Path interior(Book book) {
+        return Exporter.export(book, folder, Progress.SILENT).get(0).file();
+    }
+
+    @Test
+    void writesInteriorAndCoverForAPressThatTakesBoth() {
+        List<Delivery> written = Exporter.export(journal(true), folder, Progress.SILENT);
+        assertEquals(
+                List.of(Role.INTERIOR, Role.COVER),
+                written.stream().map(Delivery::role).toList());
+        assertEquals(
+                "the-offal-fiddle-affair-interior.pdf",
+                written.get(0).file().getFileName().toString());
+        assertEquals(
+                Exporter.files(journal(true), folder),
+                written.stream().map(Delivery::file).toList());
+    }
+
+    @Test
+    void writesNoCoverForOneThatTakesNone() {
+        Book home =
+                Starter.NOTEBOOK.begin(Brief.at(PressShelf.shipped().find("home"), Size.parse("A5", Unit.INCH), 32));
+        assertEquals(1, Exporter.export(home, folder, Progress.SILENT).size());
+    }
+
+    @Test
+    void popplerSeesTheBoxesOfEachSide() {
+        String file = interior(journal(true)).toString();
+        String recto = Poppler.run("pdfinfo", "-box", "-f", "1", "-l", "1", file);
+        String verso = Poppler.run("pdfinfo", "-box", "-f", "2", "-l", "2", file);
+        assertTrue(recto.matches("(?s).*Pages: +120\\n.*"), recto);
+        assertTrue(recto.matches("(?s).*MediaBox: +0.00 +0.00 +441.00 +666.00\\n.*"), recto);
+        assertTrue(recto.matches("(?s).*BleedBox: +0.00 +0.00 +441.00 +666.00\\n.*"), recto);
+        assertTrue(recto.matches("(?s).*TrimBox: +0.00 +9.00 +432.00 +657.00\\n.*"), recto);
+        assertTrue(verso.matches("(?s).*TrimBox: +9.00 +9.00 +441.00 +657.00\\n.*"), verso);
+    }
+
+    @Test
+    void withoutBleedAllBoxesAreTheTrim() throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(interior(journal(false)).toFile())) {
+            for (PDPage page : pdf.getPages()) {
+                for (PDRectangle box : List.of(page.getMediaBox(), page.getBleedBox(), page.getTrimBox())) {
+                    assertEquals("[0.0,0.0,432.0,648.0]", box.toString());
+                }
+            }
+        }
+    }
+
+    @Test
+    void theCoverSheetHasItsSizeAndItsTrim() {
+        Path cover =
+                Exporter.export(journal(true), folder, Progress.SILENT).get(1).file();
+        String said = Poppler.run("pdfinfo", "-box", cover.toString());
+        assertTrue(said.matches("(?s).*MediaBox: +0.00 +0.00 +901.46 +666.00\\n.*"), said);
+        assertTrue(said.matches("(?s).*TrimBox: +9.00 +9.00 +892.46 +657.00\\n.*"), said);
+    }
+
+    @Test
+    void qpdfFindsNothingToRemarkOn() {
+        for (Delivery d : Exporter.export(journal(true), folder, Progress.SILENT)) {
+            assertTrue(Poppler.run("qpdf", "--check", d.file().toString())
+                    .contains("No syntax or stream encoding errors"));
+        }
+    }
+
+    @Test
+    void everyFontIsEmbeddedAndSubset() {
+        for (Delivery d : Exporter.export(journal(true), folder, Progress.SILENT)) {
+            List<String> fonts =
+                    Poppler.run("pdffonts", d.file().toString()).lines().skip(2).toList();
+            assertFalse(fonts.isEmpty());
+            for (String font : fonts) {
+                assertTrue(font.matches("[A-Z]{6}\\+.* yes yes yes .*"), font);
+            }
+        }
+    }
+
+    @Test
+    void textCanBeFoundLigaturesAndAll() {
+        List<Delivery> written = Exporter.export(journal(true), folder, Progress.SILENT);
+        String title = Poppler.run("pdftotext", "-l", "3", written.get(0).file().toString(), "-");
+        assertTrue(title.replaceAll("\\s+", " ").contains("The Offal & Fiddle Affair"), title);
+        assertTrue(title.contains("Über “bees”"), title);
+        assertTrue(title.contains("This book belongs to"), title);
+        String cover = Poppler.run("pdftotext", written.get(1).file().toString(), "-");
+        assertTrue(cover.contains("Skep & Sedge"), cover);
+    }
+
+    @Test
+    void equalPagesAreOneFormAndOneContent() throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(interior(journal(true)).toFile())) {
+            Set<COSBase> contents = new HashSet<>();
+            for (int i = 4; i < 120; i++) {
+                contents.add(pdf.getPage(i).getCOSObject().getDictionaryObject(COSName.CONTENTS));
+            }
+            assertEquals(2, contents.size(), "one for rectos, one for versos");
+        }
+    }
+
+    @Test
+    void theInformationNamesTitleAuthorAndMaker() throws IOException {
+        try (PDDocument pdf = Loader.loadPDF(interior(journal(true)).toFile())) {
+            assertEquals(
+                    "The Offal & Fiddle Affair", pdf.getDocumentInformation().getTitle());
+            assertEquals("Skep & Sedge", pdf.getDocumentInformation().getAuthor());
+            String xmp = new String(pdf.getDocumentCatalog().getMetadata().toByteArray());
+            assertTrue(xmp.contains("The Offal &amp; Fiddle Affair"), xmp);
+            assertNotNull(pdf.getDocumentInformation().getCreationDate());
+        }
+    }
+
+    @Test
+    void stoppingLeavesTheOldFileWholeAndNothingBehind() throws IOException {
+        Path file = Exporter.files(journal(true), folder).get(0);
+        Files.writeString(file, "the old one");
+        assertThrows(
+                CancellationException.class,
+                () -> Exporter.export(journal(true), folder, (done, of, what) -> done < 50));
+        assertEquals("the old one", Files.readString(file));
+        try (var all = Files.list(folder)) {
+            assertEquals(1, all.count());
+        }
+    }
+
+    @Test
+    void progressCountsUpToTheEnd() {
+        int[] last = {-1, 0};
+        Exporter.export(journal(true), folder, (done, of, what) -> {
+            assertTrue(done > last[0], what);
+            last[0] = done;
+            last[1] = of;
+            return true;
+        });
+        assertEquals(last[1] - 1, last[0]);
+    }
+
+    @Test
+    void aFolderThatIsAFileIsTold() throws IOException {
+        Path file = Files.writeString(folder.resolve("x"), "x");
+        assertThrows(Trouble.class, () -> Exporter.export(journal(true), file, Progress.SILENT));
+        assertThrows(Trouble.class, () -> Exporter.export(journal(true), file.resolve("y"), Progress.SILENT));
+        assertThrows(Trouble.class, () -> Exporter.export(journal(true), Path.of("/proc/jorn"), Progress.SILENT));
+    }
+
+    @Test
+    void fileNamesAreFitForEverySystem() {
+        assertEquals("hive-notes", Exporter.fileName("Hive Notes"));
+        assertEquals("a-b-c", Exporter.fileName("../A/B\\C?"));
+        assertEquals("bees-dont-tell", Exporter.fileName("Bees don’t tell"));
+        assertEquals("uber-cafe", Exporter.fileName("Über Café"));
+        assertEquals("untitled", Exporter.fileName("***"));
+    }
+}
