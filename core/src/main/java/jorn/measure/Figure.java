@@ -94,6 +94,9 @@ public record Figure(
         }
         String from = source.isEmpty() ? "" : " (" + source + ")";
         if (formula.isEmpty()) {
+            if (source.isEmpty() && !lines.isEmpty()) {
+                return;
+            }
             lines.put(key, label + " = " + text(unit) + from);
             return;
         }

@@ -33,8 +33,6 @@ public final class BriefBench implements Bench {
         drawing = new BookDrawing(painter);
         drawing.setId("book-drawing");
         nest.setId("trim-nest");
-        nest.setMinWidth(150);
-        nest.setPrefWidth(226);
         nest.setMaxHeight(390);
         nest.setOnTrim(this::takeTrim);
         HBox.setHgrow(drawing, Priority.ALWAYS);
@@ -55,6 +53,8 @@ public final class BriefBench implements Bench {
     public void textSize(double pixels) {
         drawing.setEm(pixels);
         nest.setEm(pixels);
+        nest.setPrefWidth(pixels * 14.6);
+        nest.setMinWidth(pixels * 14.6);
     }
 
     @Override

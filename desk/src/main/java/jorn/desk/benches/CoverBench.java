@@ -66,6 +66,9 @@ public final class CoverBench implements Bench {
             g.setTextBaseline(javafx.geometry.VPos.BASELINE);
             g.setTextAlign(javafx.scene.text.TextAlignment.LEFT);
             for (int h : HEIGHTS) {
+                if (h > foot) {
+                    continue;
+                }
                 double w = h * front.trim().width() / front.trim().height();
                 g.setFill(Look.SHADOW);
                 g.fillRect(x + 2, foot - h + 3, w, h);
@@ -74,6 +77,9 @@ public final class CoverBench implements Bench {
                 g.strokeRect(x, foot - h, w, h);
                 write(g, h + " px", x, foot + em() * 1.15, Look.SOFT_INK, false);
                 x += Math.max(w, em() * 3) + 22;
+            }
+            if (width - x < widthOf("Can you read the title in all three?")) {
+                return;
             }
             aside(g, "Can you read the title in all three?", x + 6, foot - em() * 2.9, Look.INK);
             write(g, "Buyers see the first in a list,", x + 6, foot - em() * 1.6, Look.SOFT_INK, false);
@@ -95,6 +101,7 @@ public final class CoverBench implements Bench {
         HBox head = new HBox(8, Words.label("The sheet, flat", "heading"), Words.spring(), zoneButton);
         head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         VBox.setVgrow(cover, Priority.ALWAYS);
+        cover.setMinHeight(300);
         stamps.setMinHeight(190);
         stamps.setPrefHeight(190);
         VBox left = new VBox(4, head, cover, Words.label("As buyers see it", "heading"), stamps);
@@ -113,7 +120,7 @@ public final class CoverBench implements Bench {
     public void textSize(double pixels) {
         cover.setEm(pixels);
         stamps.setEm(pixels);
-        stamps.setMinHeight(164 + pixels * 1.8);
+        stamps.setMinHeight(100);
         stamps.setPrefHeight(164 + pixels * 1.8);
         scroll.setPrefWidth(pixels * 18.6);
     }

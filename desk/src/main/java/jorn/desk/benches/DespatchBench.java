@@ -67,10 +67,7 @@ public final class DespatchBench implements Bench {
         folder.setAccessibleText("Folder to write to");
         folder.setAccessibleHelp("The folder that the files are written to. It is made where there is none.");
         String last = desk.settings().exportFolder();
-        folder.setText(
-                last.isEmpty()
-                        ? Path.of(System.getProperty("user.home"), "Jorn").toString()
-                        : last);
+        folder.setText(last.isEmpty() ? HOME_SIGN + "/Jorn" : last);
         HBox.setHgrow(folder, Priority.ALWAYS);
         Button choose = Words.wordButton("Choose …", "Choose a folder.", this::chooseFolder);
         write = Words.deed("Write the files", "Write interior and cover to the folder.", this::write);

@@ -5,13 +5,13 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polyline;
@@ -116,29 +116,25 @@ public final class ProofBench implements Bench {
         }
     }
 
-    private Button note(Finding f, int index) {
+    private Node note(Finding f, int index) {
         String weight =
                 switch (f.severity()) {
                     case ERROR -> "must be mended";
                     case WARNING -> "look at this";
                     case NOTE -> "good to know";
                 };
-        VBox words = new VBox(2);
-        words.getChildren()
+        VBox note = new VBox(2);
+        note.getChildren()
                 .add(Words.label(
                         f.place().inWords() + " · " + weight, f.severity() == Severity.NOTE ? "soft" : "thread"));
-        words.getChildren().add(Words.wrapped(f.message(), "strong"));
+        note.getChildren().add(Words.wrapped(f.message(), "strong"));
         if (!f.measured().isEmpty() || !f.required().isEmpty()) {
             String both = f.measured().isEmpty() || f.required().isEmpty() ? "" : "; asked for: ";
-            words.getChildren().add(Words.wrapped(f.measured() + both + f.required(), "soft"));
+            note.getChildren().add(Words.wrapped(f.measured() + both + f.required(), "soft"));
         }
-        words.getChildren().add(Words.wrapped(f.remedy(), "italic"));
-        words.setMouseTransparent(true);
-        words.prefWidthProperty().bind(notes.widthProperty().subtract(26));
-        Button note = new Button();
-        note.setGraphic(words);
-        note.setMaxWidth(Double.MAX_VALUE);
-        note.setMinHeight(Region.USE_PREF_SIZE);
+        note.getChildren().add(Words.wrapped(f.remedy(), "italic"));
+        note.setFocusTraversable(true);
+        note.setAccessibleRole(AccessibleRole.BUTTON);
         note.getStyleClass().setAll("note");
         note.setId("note-" + f.id());
         note.setAccessibleText(f.message());
@@ -146,13 +142,22 @@ public final class ProofBench implements Bench {
         if (index == chosen) {
             note.getStyleClass().add("chosen");
         }
-        note.setOnAction(e -> {
-            chosen = index;
-            jumped = true;
-            show();
-            notes.lookupAll(".note").stream().skip(index).findFirst().ifPresent(Node::requestFocus);
+        note.setOnMouseClicked(e -> choose(index));
+        note.setOnKeyPressed(e -> {
+            int step = e.getCode() == KeyCode.DOWN ? 1 : e.getCode() == KeyCode.UP ? -1 : 0;
+            if (step != 0 || e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+                choose(Math.max(0, Math.min(findings.size() - 1, index + step)));
+                e.consume();
+            }
         });
         return note;
+    }
+
+    private void choose(int index) {
+        chosen = index;
+        jumped = true;
+        show();
+        notes.lookupAll(".note").stream().skip(index).findFirst().ifPresent(Node::requestFocus);
     }
 
     /** Draws the line from the chosen note to its place. */

@@ -8,6 +8,7 @@ import javafx.scene.text.TextAlignment;
 import jorn.cover.CoverArt;
 import jorn.desk.model.Sight;
 import jorn.measure.Length;
+import jorn.measure.Numeral;
 import jorn.measure.Quantity.Precision;
 import jorn.measure.Unit;
 import jorn.page.Box;
@@ -177,6 +178,12 @@ public final class BookDrawing extends CanvasPane {
                 6);
         g.strokeLine(x, foot - rubber, x + w, foot - rubber);
         g.setTextAlign(TextAlignment.CENTER);
-        write(g, "a pencil, " + PENCIL.format(unit), x + w / 2, foot + em() * 1.35, Look.SOFT_INK, false);
+        write(
+                g,
+                "a pencil, " + Numeral.trimmed(PENCIL.in(unit), 0) + " " + unit.sign(),
+                x + w / 2,
+                foot + em() * 1.35,
+                Look.SOFT_INK,
+                false);
     }
 }

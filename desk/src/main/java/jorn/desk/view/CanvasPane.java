@@ -7,6 +7,7 @@ import javafx.scene.paint.Paint;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontPosture;
 import javafx.scene.text.FontWeight;
+import javafx.scene.text.Text;
 
 /** A region that is drawn by hand and draws itself anew when its size or its subject changes. */
 public abstract class CanvasPane extends Region {
@@ -58,9 +59,30 @@ public abstract class CanvasPane extends Region {
 
     /** Writes a line in the book face's italic. */
     protected final void aside(GraphicsContext g, String text, double x, double y, Paint ink) {
-        g.setFont(Font.font(Look.BOOK, FontWeight.NORMAL, FontPosture.ITALIC, em * 0.92));
+        g.setFont(Font.font(Look.ITALIC, FontWeight.NORMAL, FontPosture.ITALIC, em * 0.92));
         g.setFill(ink);
         g.fillText(text, x, y);
+    }
+
+    /** Captions one after the other in the italic, on one line where they fit the width, otherwise below each other. */
+    protected final void captions(GraphicsContext g, double x, double y, double room, String... parts) {
+        String whole = String.join("; ", parts);
+        if (widthOf(whole) <= room) {
+            aside(g, whole, x, y, Look.SOFT_INK);
+            return;
+        }
+        double at = y;
+        for (String part : parts) {
+            aside(g, part, x, at, Look.SOFT_INK);
+            at += em * 1.2;
+        }
+    }
+
+    /** How wide a line of a label is, in pixels. */
+    protected final double widthOf(String text) {
+        Text measured = new Text(text);
+        measured.setFont(Font.font(Look.SANS, FontWeight.NORMAL, em * 0.94));
+        return measured.getLayoutBounds().getWidth();
     }
 
     /** A length with small ticks at its ends. */

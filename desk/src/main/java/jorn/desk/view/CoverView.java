@@ -51,7 +51,7 @@ public final class CoverView extends CanvasPane {
 
     private double scale() {
         Box all = sight.cover().bled();
-        return Math.max(0.05, Math.min((getWidth() - 28) / all.width(), (getHeight() - em() * 4.6) / all.height()));
+        return Math.max(0.05, Math.min((getWidth() - 28) / all.width(), (getHeight() - em() * 6.4) / all.height()));
     }
 
     /** Where a box of the cover lies in the view. */
@@ -59,7 +59,7 @@ public final class CoverView extends CanvasPane {
         Box all = sight.cover().bled();
         double s = scale();
         double x = (getWidth() - all.width() * s) / 2;
-        double y = Math.max(em() * 1.9, (getHeight() - all.height() * s) / 2 - em() * 0.3);
+        double y = Math.max(em() * 1.9, (getHeight() - all.height() * s) / 2 - em() * 1.3);
         return new Rectangle2D(
                 x + (box.x() - all.x()) * s, y + (box.y() - all.y()) * s, box.width() * s, box.height() * s);
     }
@@ -117,6 +117,9 @@ public final class CoverView extends CanvasPane {
             Rectangle2D at = placeOf(box);
             Hatch.rect(g, Hatch.Pattern.CROSSED, ink, at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
             g.strokeRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
+            if (at.getWidth() < widthOf("barcode") + 6) {
+                return;
+            }
             g.setFill(Look.SHEET);
             double w = Math.min(at.getWidth() - 8, em() * 5.2);
             g.fillRect(
@@ -145,11 +148,14 @@ public final class CoverView extends CanvasPane {
         double y = all.getMinY() - em() * 0.55;
         g.setTextAlign(TextAlignment.CENTER);
         String wide = Length.points(sight.cover().front().width()).format(unit);
-        write(g, "front " + wide, front.getMinX() + front.getWidth() / 2, y, Look.SOFT_INK, false);
-        sight.cover().back().ifPresent(back -> {
-            Rectangle2D at = placeOf(back);
-            write(g, "back " + wide, at.getMinX() + at.getWidth() / 2, y, Look.SOFT_INK, false);
-        });
+        double room = front.getWidth() - widthOf("spine 0.000 mm") / 2 - em();
+        String size = widthOf("front " + wide) < room ? " " + wide : "";
+        if (widthOf("front") < room) {
+            write(g, "front" + size, front.getMaxX() - room / 2, y, Look.SOFT_INK, false);
+            sight.cover().back().ifPresent(back -> {
+                write(g, "back" + size, placeOf(back).getMinX() + room / 2, y, Look.SOFT_INK, false);
+            });
+        }
         sight.cover().spineBox().ifPresent(spine -> {
             Rectangle2D at = placeOf(spine);
             String thick = Length.points(spine.width()).format(unit, Precision.EXACT);
@@ -159,11 +165,14 @@ public final class CoverView extends CanvasPane {
         measureLine(g, all.getMinX(), under, all.getMaxX(), under);
         String sheet = sight.measures().get("cover.width").text(unit) + " × "
                 + sight.measures().get("cover.height").text(unit);
-        String words = zones
-                ? sheet + "   ·   hatched: cut off, "
-                        + Length.points(-sight.cover().bled().x()).format(unit)
-                        + " all round   ·   dashed: keep words inside"
-                : sheet;
-        write(g, words, all.getMinX() + all.getWidth() / 2, under + em() * 1.2, Look.SOFT_INK, false);
+        double y2 = under + em() * 1.2;
+        g.setTextAlign(TextAlignment.CENTER);
+        double centre = all.getMinX() + all.getWidth() / 2;
+        write(g, sheet, centre, y2, Look.SOFT_INK, false);
+        if (zones) {
+            String cut = "hatched: cut off, "
+                    + Length.points(-sight.cover().bled().x()).format(unit) + " all round";
+            captions(g, centre, y2 + em() * 1.2, getWidth() - 8, cut, "dashed: keep words inside");
+        }
     }
 }

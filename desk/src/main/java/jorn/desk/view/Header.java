@@ -28,6 +28,8 @@ public final class Header extends VBox {
     private final Button undo;
     private final Button redo;
     private final Button save;
+    private final Button measures;
+    private Runnable onMeasures = () -> {};
     private final Label state = Words.label("", "soft");
 
     private final Label opening = new Label();
@@ -58,20 +60,13 @@ public final class Header extends VBox {
         sentence.getChildren()
                 .addAll(
                         opening,
-                        kind,
-                        plain(" of "),
-                        pages,
-                        plain(", "),
-                        trim,
-                        plain(", on "),
-                        paper,
-                        plain(" in "),
-                        ink,
-                        plain(", "),
-                        binding,
-                        plain(", for "),
-                        press,
-                        plain("."));
+                        with(kind, " of "),
+                        with(pages, ", "),
+                        with(trim, ", on "),
+                        with(paper, " in "),
+                        with(ink, ", "),
+                        with(binding, ", for "),
+                        with(press, "."));
         Button books = Words.wordButton("Books", "Open, begin or find a book.", () -> {});
         books.setId("books");
         books.setOnAction(e -> slips.toggle(booksSlip(), books));
@@ -82,7 +77,9 @@ public final class Header extends VBox {
         redo.setId("redo");
         save.setId("save");
         state.setId("saved-state");
-        HBox top = new HBox(6, name, Words.spring(), state, books, undo, redo, save);
+        measures = Words.wordButton("Measures", "Show or hide the measure card.", () -> onMeasures.run());
+        measures.setId("measures");
+        HBox top = new HBox(6, name, Words.spring(), state, measures, books, undo, redo, save);
         top.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         Region rule = new Region();
         rule.getStyleClass().add("rule");
@@ -93,10 +90,13 @@ public final class Header extends VBox {
         show();
     }
 
-    private static Label plain(String text) {
-        Label label = new Label(text);
+    /** A word of the sentence with what follows it, so that no comma begins a line. */
+    private static HBox with(Button word, String after) {
+        Label label = new Label(after);
         label.setMinWidth(Region.USE_PREF_SIZE);
-        return label;
+        HBox both = new HBox(word, label);
+        both.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        return both;
     }
 
     private Button word(String style, String id, String help, Supplier<Slip> slip) {
@@ -189,10 +189,14 @@ public final class Header extends VBox {
         onTextSize = listener;
     }
 
-    /** Opens the slip of one decision, as a click on its word does. */
-    public void openDecision(String id) {
-        if (lookup("#decision-" + id) instanceof Button button) {
-            button.fire();
-        }
+    /** What to do when the measure card is asked for. */
+    public void setOnMeasures(Runnable listener) {
+        onMeasures = listener;
+    }
+
+    /** Offers the measure card on request, where it has no room of its own. */
+    public void offerMeasures(boolean offered) {
+        measures.setVisible(offered);
+        measures.setManaged(offered);
     }
 }

@@ -23,10 +23,12 @@ public final class Look {
 
     /** The interface's sans, with lining and tabular figures and a word space that stays open on a screen. */
     public static final String SANS = "Alegreya Sans Desk";
-    /** The interface's book face. */
-    public static final String BOOK = "Alegreya Lining";
+    /** The interface's italic, cut for the screen likewise. */
+    public static final String ITALIC = "Alegreya Desk";
 
-    private static final String[] SANS_FILES = {"AlegreyaSansDesk-Regular.ttf", "AlegreyaSansDesk-Bold.ttf"};
+    private static final String[] OWN_FILES = {
+        "AlegreyaSansDesk-Regular.ttf", "AlegreyaSansDesk-Bold.ttf", "AlegreyaDesk-Italic.ttf"
+    };
     private static final double TEXT_SIZE = 15.5;
 
     private Look() {}
@@ -36,7 +38,7 @@ public final class Look {
         for (Face face : TypeShelf.typeface("alegreya").faces().values()) {
             Font.loadFont(new ByteArrayInputStream(face.bytes()), 12);
         }
-        for (String file : SANS_FILES) {
+        for (String file : OWN_FILES) {
             try (InputStream in = Look.class.getResourceAsStream("fonts/" + file)) {
                 Font.loadFont(in, 12);
             } catch (IOException e) {

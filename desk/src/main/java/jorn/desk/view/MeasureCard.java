@@ -28,7 +28,7 @@ import jorn.measure.Unit;
  * working. A figure that has just changed is in thread colour until the next change.
  */
 public final class MeasureCard extends Pane {
-    private static final double WIDTH_EM = 16.4;
+    private static final double WIDTH_EM = 17.4;
 
     private final Desk desk;
     private final VBox rows = new VBox();
@@ -67,6 +67,7 @@ public final class MeasureCard extends Pane {
         thread.setMouseTransparent(true);
         getChildren().addAll(card, thread);
         rows.setSpacing(1);
+        rows.setStyle("-fx-padding: 0 0.35em 0 0;");
         desk.sight().addListener((o, was, now) -> {
             noteChanges();
             show();
@@ -102,12 +103,17 @@ public final class MeasureCard extends Pane {
                         new Row("Foot", "margin.foot"),
                         new Row("Text block", "text.width", "text.height")));
         List<Row> outsideRows = new ArrayList<>();
-        outsideRows.add(new Row("Spine", "spine.width"));
+        boolean spine = desk.book().brief().binding().hasSpine();
+        if (spine) {
+            outsideRows.add(new Row("Spine", "spine.width"));
+        }
         if (desk.sight().get().cover().isDelivered()) {
             outsideRows.add(new Row("Cover sheet", "cover.width", "cover.height"));
             outsideRows.add(new Row("in pixels", "cover.pixels.width", "cover.pixels.height"));
         }
-        outsideRows.add(new Row("Text on the spine", "spine.text.allowed"));
+        if (spine) {
+            outsideRows.add(new Row("Text on the spine", "spine.text.allowed"));
+        }
         Group outside = new Group("OUTSIDE", outsideRows);
         Group book = new Group(
                 "THE BOOK", List.of(new Row("Thickness", "book.thickness"), new Row("Weight", "book.weight")));
@@ -176,7 +182,7 @@ public final class MeasureCard extends Pane {
         if (changed.contains(row.key()) || changed.contains(row.second())) {
             button.getStyleClass().add("changed");
         }
-        line.prefWidthProperty().bind(rows.widthProperty().subtract(6));
+        line.prefWidthProperty().bind(rows.widthProperty().subtract(13));
         button.setOnAction(e -> {
             if (!unfolded.remove(row.key())) {
                 unfolded.add(row.key());

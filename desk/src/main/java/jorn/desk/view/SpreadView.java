@@ -92,7 +92,7 @@ public final class SpreadView extends CanvasPane {
         Box trim = sight.composer().frame(Side.RECTO).trim();
         double across = 2 * (trim.width() + outer());
         double down = trim.height() + 2 * outer();
-        return Math.max(0.05, Math.min((getWidth() - 2 * PAD) / across, (getHeight() - 2 * PAD - em() * 3.2) / down));
+        return Math.max(0.05, Math.min((getWidth() - 2 * PAD) / across, (getHeight() - 2 * PAD - em() * 4.2) / down));
     }
 
     /** Where the trimmed page of this number lies in the view. */
@@ -102,7 +102,7 @@ public final class SpreadView extends CanvasPane {
         double w = trim.width() * s;
         double h = trim.height() * s;
         double x = getWidth() / 2 - (Side.of(page) == Side.VERSO ? w : 0);
-        double y = Math.max(PAD + outer() * s, (getHeight() - em() * 3.2 - h) / 2);
+        double y = Math.max(PAD + outer() * s, (getHeight() - em() * 4.2 - h) / 2);
         return new Rectangle2D(x, y, w, h);
     }
 
@@ -168,7 +168,8 @@ public final class SpreadView extends CanvasPane {
             g.strokeRect(m.getMinX(), m.getMinY(), m.getWidth(), m.getHeight());
         }
         g.setTextAlign(TextAlignment.CENTER);
-        String label = n + ", " + Side.of(n).word() + runName(n);
+        String whole = n + ", " + Side.of(n).word() + runName(n);
+        String label = widthOf(whole) < at.getWidth() - 6 ? whole : Integer.toString(n);
         double under = all.getMaxY() + em() * 1.25;
         write(g, label, at.getMinX() + at.getWidth() / 2, under, n == chosen ? Look.INK : Look.SOFT_INK, n == chosen);
     }
@@ -235,13 +236,16 @@ public final class SpreadView extends CanvasPane {
         int n = recto() > 0 ? recto() : verso();
         Rectangle2D at = placeOf(n);
         g.setTextAlign(TextAlignment.CENTER);
-        String words = "hatched: gutter " + page.gutter().text(unit)
-                + (page.bleeds()
-                        ? " at the fold, bleed " + page.bleed().text(unit) + " beyond the trim"
-                        : " at the fold")
-                + "; dashed: margins " + page.outside().text(unit);
+        String gutter = "hatched: gutter " + page.gutter().text(unit) + " at the fold";
+        String bleed = page.bleeds() ? ", bleed " + page.bleed().text(unit) + " beyond the trim" : "";
         double y = at.getMaxY() + outer() * scale() + em() * 2.6;
-        aside(g, words, getWidth() / 2, Math.min(y, getHeight() - 4), Look.SOFT_INK);
+        captions(
+                g,
+                getWidth() / 2,
+                y,
+                getWidth() - 8,
+                gutter + bleed,
+                "dashed: margins " + page.outside().text(unit));
     }
 
     /** Says what lies beside a page that stands alone. */

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 import javafx.beans.InvalidationListener;
 import javafx.geometry.Insets;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
@@ -41,6 +42,9 @@ import jorn.desk.view.Words;
 
 /** The window: the rail at the left, the sentence on top, the bench in the middle, the measure card at the right. */
 public final class DeskWindow {
+    /** With less width than this, in multiples of the text size, the card would leave the bench too little room. */
+    private static final double ROOMY_EM = 70;
+
     private final Desk desk;
     private final Clerk clerk;
     private final Painter painter = new Painter();
@@ -51,6 +55,8 @@ public final class DeskWindow {
     private final MeasureCard card;
     private final HBox notice = new HBox();
     private final Label noticeText = Words.wrapped("");
+    private final HBox middle = new HBox(24);
+    private boolean cardAsked;
     private final StackPane root = new StackPane();
     private final Scene scene;
 
@@ -59,7 +65,6 @@ public final class DeskWindow {
         this.desk = desk;
         this.clerk = clerk;
         header = new Header(desk, clerk, slips);
-        header.setOnTextSize(this::applyTextSize);
         card = new MeasureCard(desk);
         benches.put(BenchName.BRIEF, new BriefBench(desk, painter));
         benches.put(BenchName.MAKEUP, new MakeUpBench(desk, painter));
@@ -69,12 +74,19 @@ public final class DeskWindow {
         HBox.setHgrow(benchPlace, Priority.ALWAYS);
         benchPlace.setMinSize(0, 0);
         card.setMinWidth(MeasureCard.USE_PREF_SIZE);
-        HBox middle = new HBox(24, benchPlace, card);
-        VBox.setVgrow(middle, Priority.ALWAYS);
+        card.setMaxWidth(MeasureCard.USE_PREF_SIZE);
+        middle.getChildren().add(benchPlace);
+        StackPane table = new StackPane(middle);
+        StackPane.setAlignment(card, Pos.TOP_RIGHT);
+        VBox.setVgrow(table, Priority.ALWAYS);
+        header.setOnMeasures(() -> {
+            cardAsked = !cardAsked;
+            placeCard(table);
+        });
         VBox.setMargin(benchPlace, new Insets(8, 0, 0, 0));
         benchPlace.setPadding(new Insets(14, 0, 0, 0));
         makeNotice();
-        VBox page = new VBox(header, notice, middle);
+        VBox page = new VBox(header, notice, table);
         page.setPadding(new Insets(16, 24, 20, 26));
         BorderPane frame = new BorderPane(page);
         frame.setLeft(new Rail(desk));
@@ -82,6 +94,12 @@ public final class DeskWindow {
         scene = new Scene(root, 1280, 800);
         Look.dress(scene);
         applyTextSize();
+        scene.widthProperty().addListener(o -> placeCard(table));
+        header.setOnTextSize(() -> {
+            applyTextSize();
+            placeCard(table);
+        });
+        placeCard(table);
         desk.bench().addListener((InvalidationListener) o -> {
             slips.close();
             seat();
@@ -117,6 +135,19 @@ public final class DeskWindow {
     private void seat() {
         benchPlace.getChildren().setAll(present().node());
         present().show();
+    }
+
+    /** The card hangs beside the bench where there is room; where text is large or the window small, over it when asked for. */
+    private void placeCard(StackPane table) {
+        boolean roomy = scene.getWidth() >= ROOMY_EM * Look.em(desk.settings().textSize());
+        middle.getChildren().remove(card);
+        table.getChildren().remove(card);
+        header.offerMeasures(!roomy);
+        if (roomy) {
+            middle.getChildren().add(card);
+        } else if (cardAsked) {
+            table.getChildren().add(card);
+        }
     }
 
     private void applyTextSize() {
