@@ -20,6 +20,8 @@ import jorn.recipe.Recipe;
  * @param margins margins of the user's own
  * @param runs what the inside is made of, in order; at least one
  * @param cover how the cover is designed
+ * @param blanksAt where blanks go that the press's page count asks for
+ * @param plans prices, work and batches that the user reckons with
  */
 public record Book(
         @Required String title,
@@ -31,13 +33,17 @@ public record Book(
         @Required TypeChoice type,
         MarginChoice margins,
         @Required List<Run> runs,
-        @Required CoverDesign cover) {
+        @Required CoverDesign cover,
+        BlanksAt blanksAt,
+        Plans plans) {
     private static final int LONGEST_WORDS = 300;
 
     public Book {
         subtitle = subtitle == null ? "" : subtitle;
         margins = margins == null ? MarginChoice.NONE : margins;
         runs = List.copyOf(runs);
+        blanksAt = blanksAt == null ? BlanksAt.END : blanksAt;
+        plans = plans == null ? Plans.NONE : plans;
         if (runs.isEmpty()) {
             throw Trouble.of("The book has no pages.", "Give it at least one run of pages.");
         }
@@ -63,35 +69,43 @@ public record Book(
     }
 
     public Book withTitle(String t) {
-        return new Book(t, subtitle, author, kind, starter, brief, type, margins, runs, cover);
+        return new Book(t, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans);
     }
 
     public Book withSubtitle(String s) {
-        return new Book(title, s, author, kind, starter, brief, type, margins, runs, cover);
+        return new Book(title, s, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans);
     }
 
     public Book withAuthor(String a) {
-        return new Book(title, subtitle, a, kind, starter, brief, type, margins, runs, cover);
+        return new Book(title, subtitle, a, kind, starter, brief, type, margins, runs, cover, blanksAt, plans);
     }
 
     public Book withBrief(Brief b) {
-        return new Book(title, subtitle, author, kind, starter, b, type, margins, runs, cover);
+        return new Book(title, subtitle, author, kind, starter, b, type, margins, runs, cover, blanksAt, plans);
     }
 
     public Book withType(TypeChoice t) {
-        return new Book(title, subtitle, author, kind, starter, brief, t, margins, runs, cover);
+        return new Book(title, subtitle, author, kind, starter, brief, t, margins, runs, cover, blanksAt, plans);
     }
 
     public Book withMargins(MarginChoice m) {
-        return new Book(title, subtitle, author, kind, starter, brief, type, m, runs, cover);
+        return new Book(title, subtitle, author, kind, starter, brief, type, m, runs, cover, blanksAt, plans);
     }
 
     public Book withRuns(List<Run> r) {
-        return new Book(title, subtitle, author, kind, starter, brief, type, margins, r, cover);
+        return new Book(title, subtitle, author, kind, starter, brief, type, margins, r, cover, blanksAt, plans);
     }
 
     public Book withCover(CoverDesign c) {
-        return new Book(title, subtitle, author, kind, starter, brief, type, margins, runs, c);
+        return new Book(title, subtitle, author, kind, starter, brief, type, margins, runs, c, blanksAt, plans);
+    }
+
+    public Book withBlanksAt(BlanksAt b) {
+        return new Book(title, subtitle, author, kind, starter, brief, type, margins, runs, cover, b, plans);
+    }
+
+    public Book withPlans(Plans p) {
+        return new Book(title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, p);
     }
 
     /** The same book with one run's recipe changed. */

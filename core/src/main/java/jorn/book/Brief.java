@@ -5,6 +5,7 @@ import jorn.json.Required;
 import jorn.measure.Numeral;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
+import jorn.page.Reading;
 import jorn.press.Binding;
 import jorn.press.BindingOffer;
 import jorn.press.InkSet;
@@ -24,6 +25,9 @@ import jorn.press.PressProfile;
  * @param ink id of an ink set of the press
  * @param binding one that the press offers
  * @param bleed whether bleed is wanted even where nothing runs off the page
+ * @param reading the direction in which it is read
+ * @param selfCover whether the first and last pages serve as the cover; only where the binding offers it
+ * @param insideCover whether the inside of the cover is printed; only where the press offers it
  */
 public record Brief(
         @Required PressProfile press,
@@ -32,7 +36,10 @@ public record Brief(
         @Required String paper,
         @Required String ink,
         @Required Binding binding,
-        boolean bleed) {
+        boolean bleed,
+        Reading reading,
+        boolean selfCover,
+        boolean insideCover) {
     /** More pages than any press binds in one volume. */
     public static final int MOST_PAGES = 5000;
 
@@ -44,7 +51,10 @@ public record Brief(
         }
         press.requirePaper(paper);
         press.requireInk(ink);
-        press.requireBinding(binding);
+        BindingOffer offer = press.requireBinding(binding);
+        reading = reading == null ? Reading.LEFT_TO_RIGHT : reading;
+        selfCover = selfCover && offer.selfCover();
+        insideCover = insideCover && press.insideCover() && !selfCover;
     }
 
     /** A brief with the first paper, ink and binding of a press. */
@@ -56,6 +66,9 @@ public record Brief(
                 press.papers().get(0).id(),
                 press.inks().get(0).id(),
                 press.bindings().get(0).binding(),
+                false,
+                Reading.LEFT_TO_RIGHT,
+                false,
                 false);
     }
 
@@ -71,7 +84,7 @@ public record Brief(
         if (pages < rule.min() || rule.roundUp(pages) > rule.max()) {
             throw Trouble.of(
                     press.name() + " does not bind books of " + Numeral.grouped(pages) + " pages"
-                            + (press.bindings().size() > 1 ? " " + binding.word() : "") + ".",
+                            + (press.bindings().size() > 1 ? " " + offer().inWords() : "") + ".",
                     "Choose " + rule.inWords() + ".");
         }
         return this;
@@ -93,27 +106,39 @@ public record Brief(
     }
 
     public Brief withTrim(Size t) {
-        return new Brief(press, t, pages, paper, ink, binding, bleed);
+        return new Brief(press, t, pages, paper, ink, binding, bleed, reading, selfCover, insideCover);
     }
 
     public Brief withPages(int n) {
-        return new Brief(press, trim, n, paper, ink, binding, bleed);
+        return new Brief(press, trim, n, paper, ink, binding, bleed, reading, selfCover, insideCover);
     }
 
     public Brief withPaper(String p) {
-        return new Brief(press, trim, pages, p, ink, binding, bleed);
+        return new Brief(press, trim, pages, p, ink, binding, bleed, reading, selfCover, insideCover);
     }
 
     public Brief withInk(String i) {
-        return new Brief(press, trim, pages, paper, i, binding, bleed);
+        return new Brief(press, trim, pages, paper, i, binding, bleed, reading, selfCover, insideCover);
     }
 
     public Brief withBinding(Binding b) {
-        return new Brief(press, trim, pages, paper, ink, b, bleed);
+        return new Brief(press, trim, pages, paper, ink, b, bleed, reading, selfCover, insideCover);
     }
 
     public Brief withBleed(boolean b) {
-        return new Brief(press, trim, pages, paper, ink, binding, b);
+        return new Brief(press, trim, pages, paper, ink, binding, b, reading, selfCover, insideCover);
+    }
+
+    public Brief withReading(Reading r) {
+        return new Brief(press, trim, pages, paper, ink, binding, bleed, r, selfCover, insideCover);
+    }
+
+    public Brief withSelfCover(boolean s) {
+        return new Brief(press, trim, pages, paper, ink, binding, bleed, reading, s, insideCover);
+    }
+
+    public Brief withInsideCover(boolean i) {
+        return new Brief(press, trim, pages, paper, ink, binding, bleed, reading, selfCover, i);
     }
 
     /** The same wishes at another press; paper, ink and binding become its first where it lacks the ones chosen. */
@@ -125,6 +150,9 @@ public record Brief(
                 other.paper(paper).orElse(other.papers().get(0)).id(),
                 other.ink(ink).orElse(other.inks().get(0)).id(),
                 other.offer(binding).orElse(other.bindings().get(0)).binding(),
-                bleed);
+                bleed,
+                reading,
+                selfCover,
+                insideCover);
     }
 }

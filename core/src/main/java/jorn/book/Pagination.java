@@ -38,31 +38,33 @@ public record Pagination(List<Slot> slots, int planned) {
     }
 
     /**
-     * Lays out a book's runs. The first filling run takes what the others leave of the wanted page count, but at least one page;
-     * the whole is rounded up to what the press binds, with blanks at the end.
+     * Lays out a book's runs. The first filling run takes what the others leave of the wanted page count, but at least one
+     * page. Where there is none, or the count is still no multiple that the press binds, blanks are put where the book says.
      */
     public static Pagination of(Book book) {
         PageRule rule = book.brief().offer().pages();
-        int target = target(rule, book.brief().pages());
+        int target = rule.multipleFrom(book.brief().pages());
         int besides = lay(book, 1, 0).size() - 1;
         int fill = Math.max(1, target - besides);
-        List<Slot> slots = lay(book, fill, target);
-        int planned = slots.size();
-        while (slots.size() < Brief.MOST_PAGES && slots.size() % rule.multiple() != 0) {
+        int planned = lay(book, fill, 0).size();
+        int whole = Math.min(Brief.MOST_PAGES, Math.max(target, rule.multipleFrom(planned)));
+        int blanks = Math.max(0, whole - planned);
+        List<Slot> slots = lay(book, fill, blanks);
+        // A blank in the middle may make a run begin on its side without one of its own, or need one more.
+        while (slots.size() != rule.multipleFrom(Math.max(slots.size(), target)) && slots.size() < Brief.MOST_PAGES) {
             slots.add(new Slot(slots.size() + 1, NO_RUN, 0));
         }
         return new Pagination(slots, planned);
     }
 
-    /** The wanted page count, made a multiple of what the press binds. */
-    private static int target(PageRule rule, int pages) {
-        return (pages + rule.multiple() - 1) / rule.multiple() * rule.multiple();
-    }
-
-    private static List<Slot> lay(Book book, int fill, int target) {
-        List<Slot> slots = new ArrayList<>(Math.max(16, target));
+    private static List<Slot> lay(Book book, int fill, int blanks) {
+        List<Slot> slots = new ArrayList<>();
         boolean filled = false;
+        int place = placeOfBlanks(book);
         for (int r = 0; r < book.runs().size(); r++) {
+            if (r == place) {
+                addBlanks(slots, blanks);
+            }
             Run run = book.runs().get(r);
             if (run.isFilling() && filled) {
                 continue;
@@ -72,13 +74,39 @@ public record Pagination(List<Slot> slots, int planned) {
             Side next = Side.of(slots.size() + 1);
             if (run.start() == Run.Start.RECTO && next == Side.VERSO
                     || run.start() == Run.Start.VERSO && next == Side.RECTO) {
-                slots.add(new Slot(slots.size() + 1, NO_RUN, 0));
+                addBlanks(slots, 1);
             }
             for (int i = 0; i < count; i++) {
                 slots.add(new Slot(slots.size() + 1, r, i));
             }
         }
+        if (place == book.runs().size()) {
+            addBlanks(slots, blanks);
+        }
         return slots;
+    }
+
+    private static void addBlanks(List<Slot> slots, int blanks) {
+        for (int i = 0; i < blanks; i++) {
+            slots.add(new Slot(slots.size() + 1, NO_RUN, 0));
+        }
+    }
+
+    /** Index of the run before which blanks go; the number of runs for the end. */
+    private static int placeOfBlanks(Book book) {
+        List<Run> runs = book.runs();
+        int place = runs.size();
+        if (book.blanksAt() == BlanksAt.BEFORE_BACK_MATTER) {
+            while (place > 0 && runs.get(place - 1).matter() == Run.Matter.BACK) {
+                place--;
+            }
+        } else if (book.blanksAt() == BlanksAt.AFTER_FRONT_MATTER) {
+            place = 0;
+            while (place < runs.size() && runs.get(place).matter() == Run.Matter.FRONT) {
+                place++;
+            }
+        }
+        return place;
     }
 
     /** How many pages the bound book has. */
@@ -86,9 +114,9 @@ public record Pagination(List<Slot> slots, int planned) {
         return slots.size();
     }
 
-    /** Blanks at the end, put there for the press. */
+    /** Blanks put in for the press or to reach the wanted count. */
     public int blanksAdded() {
-        return slots.size() - planned;
+        return Math.max(0, slots.size() - planned);
     }
 
     public Slot page(int number) {

@@ -14,8 +14,34 @@ import jorn.recipe.Recipe;
  * @param recipe what every page of it looks like
  * @param count how many pages; absent to fill the book up to its page count
  * @param start on which side it begins
+ * @param matter whether it is front matter, body or back matter
  */
-public record Run(@Required String name, @Required Recipe recipe, Optional<Integer> count, @Required Start start) {
+public record Run(
+        @Required String name, @Required Recipe recipe, Optional<Integer> count, @Required Start start, Matter matter) {
+    /** The parts of a book. */
+    public enum Matter {
+        FRONT("front", "front matter"),
+        BODY("body", "body"),
+        BACK("back", "back matter");
+
+        private final String id;
+        private final String word;
+
+        Matter(String id, String word) {
+            this.id = id;
+            this.word = word;
+        }
+
+        @JsonValue
+        public String id() {
+            return id;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
     /** Where a run may begin. A blank is put before it where needed. */
     public enum Start {
         ANYWHERE("anywhere"),
@@ -35,6 +61,7 @@ public record Run(@Required String name, @Required Recipe recipe, Optional<Integ
     }
 
     public Run {
+        matter = matter == null ? Matter.BODY : matter;
         if (count.isPresent() && (count.get() < 1 || count.get() > Brief.MOST_PAGES)) {
             throw Trouble.of(
                     "The run “" + name + "” cannot have " + count.get() + " pages.",
@@ -43,12 +70,12 @@ public record Run(@Required String name, @Required Recipe recipe, Optional<Integ
     }
 
     public static Run of(String name, Recipe recipe, int count, Start start) {
-        return new Run(name, recipe, Optional.of(count), start);
+        return new Run(name, recipe, Optional.of(count), start, Matter.BODY);
     }
 
     /** A run that fills the book up to its page count. */
     public static Run filling(String name, Recipe recipe, Start start) {
-        return new Run(name, recipe, Optional.empty(), start);
+        return new Run(name, recipe, Optional.empty(), start, Matter.BODY);
     }
 
     @JsonIgnore
@@ -57,6 +84,22 @@ public record Run(@Required String name, @Required Recipe recipe, Optional<Integ
     }
 
     public Run withRecipe(Recipe r) {
-        return new Run(name, r, count, start);
+        return new Run(name, r, count, start, matter);
+    }
+
+    public Run withName(String n) {
+        return new Run(n, recipe, count, start, matter);
+    }
+
+    public Run withCount(Optional<Integer> c) {
+        return new Run(name, recipe, c, start, matter);
+    }
+
+    public Run withStart(Start s) {
+        return new Run(name, recipe, count, s, matter);
+    }
+
+    public Run as(Matter m) {
+        return new Run(name, recipe, count, start, m);
     }
 }

@@ -1,9 +1,16 @@
 package jorn.book;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import jorn.book.Run.Matter;
+import jorn.book.Run.Start;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.page.Ink;
+import jorn.press.Binding;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
 import jorn.recipe.Recipe;
@@ -12,42 +19,150 @@ import jorn.recipe.Ruling;
 
 /** What a book can begin as: a whole book, ready to export, from which the user goes on. */
 public enum Starter {
-    LINED_JOURNAL("lined-journal", "lined journal", "Lined pages behind a title page and a belongs-to page.") {
-        @Override
-        List<Run> runs() {
-            return List.of(
-                    Run.of("Title", Recipes.title(), 1, Run.Start.RECTO),
-                    Run.of("Belongs to", Recipes.belongsTo(), 1, Run.Start.RECTO),
-                    Run.filling("Lined pages", Recipes.lined(Ruling.customary()), Run.Start.RECTO));
+    LINED_JOURNAL(
+            "lined-journal",
+            "lined journal",
+            "Lined pages behind a title page and a belongs-to page.",
+            new Usual("online", "6x9in", 120, "white", "black", Binding.GLUED, "C9A24A"),
+            () -> List.of(
+                    front("Title", Recipes.title(), Start.RECTO),
+                    front("Belongs to", Recipes.belongsTo(), Start.RECTO),
+                    Run.filling("Lined pages", Recipes.lined(Ruling.customary()), Start.RECTO))),
+    NOTEBOOK(
+            "lined-notebook",
+            "lined notebook",
+            "Lined pages from the first to the last, nothing else.",
+            new Usual("online", "6x9in", 120, "white", "black", Binding.GLUED, "27496D"),
+            () -> List.of(Run.filling("Lined pages", Recipes.lined(Ruling.customary()), Start.ANYWHERE))),
+    PLANNER(
+            "planner",
+            "weekly planner",
+            "Undated weeks, one to a page, to begin on any day.",
+            new Usual("online", "7x10in", 120, "white", "black", Binding.GLUED, "2F5D50"),
+            () -> List.of(
+                    front("Title", Recipes.title(), Start.RECTO),
+                    front("Belongs to", Recipes.belongsTo(), Start.RECTO),
+                    Run.filling("Weeks", Recipes.week(), Start.VERSO),
+                    back("Notes", Recipes.lined(Ruling.customary()), Start.ANYWHERE)
+                            .withCount(Optional.of(5)))),
+    PUZZLE_BOOK(
+            "puzzle-book",
+            "puzzle book",
+            "Large pages for puzzles, solutions at the end. The puzzle pages are bare so far.",
+            new Usual("online", "8.5x11in", 120, "white", "black", Binding.GLUED, "6B4C6E"),
+            () -> List.of(
+                    front("Title", Recipes.title(), Start.RECTO),
+                    front("How to solve", Recipes.heading("How to solve them"), Start.ANYWHERE),
+                    Run.filling("Puzzles", Recipes.bare("Puzzles"), Start.RECTO),
+                    back("Solutions", Recipes.heading("Solutions"), Start.RECTO),
+                    back("Solved pages", Recipes.bare("Solved pages"), Start.ANYWHERE)
+                            .withCount(Optional.of(16)))),
+    COLOURING_BOOK(
+            "colouring-book",
+            "colouring book",
+            "About fifty pictures, each with a bare back. The picture pages are bare so far.",
+            new Usual("online", "8.5x11in", 104, "white", "black", Binding.GLUED, "D98B7B"),
+            () -> List.of(
+                    front("Title", Recipes.title(), Start.RECTO),
+                    front("Belongs to", Recipes.belongsTo(), Start.RECTO),
+                    Run.filling("Pictures and their backs", Recipes.bare("Pictures"), Start.RECTO))),
+    PICTURE_BOOK(
+            "picture-book",
+            "picture book",
+            "A story in pictures, in colour, between hard covers. The pictures come later.",
+            new Usual("casebound", "8.5x8.5in", 40, "colour", "colour", Binding.CASED, "C9A24A"),
+            () -> List.of(
+                    front("Half title", Recipes.halfTitle(), Start.RECTO),
+                    front("Title", Recipes.title(), Start.RECTO),
+                    front("Copyright", Recipes.copyright(), Start.ANYWHERE),
+                    front("Dedication", Recipes.dedication(), Start.RECTO),
+                    Run.filling("Story", Recipes.bare("Story"), Start.ANYWHERE),
+                    back("About the author", Recipes.heading("About the author"), Start.ANYWHERE))),
+    TEXT_BOOK(
+            "text-book",
+            "text book",
+            "Front matter, chapters, back matter, on cream paper. The text comes later.",
+            new Usual("online", "5.5x8.5in", 240, "cream", "black", Binding.GLUED, "B5533C"),
+            () -> List.of(
+                    front("Half title", Recipes.halfTitle(), Start.RECTO),
+                    front("Title", Recipes.title(), Start.RECTO),
+                    front("Copyright", Recipes.copyright(), Start.ANYWHERE),
+                    front("Dedication", Recipes.dedication(), Start.RECTO),
+                    front("Contents", Recipes.heading("Contents"), Start.RECTO),
+                    Run.filling("Chapters", Recipes.bare("Chapters"), Start.RECTO),
+                    back("Thanks", Recipes.heading("Thanks"), Start.RECTO),
+                    back("About the author", Recipes.heading("About the author"), Start.RECTO))),
+    ZINE(
+            "zine",
+            "stapled zine",
+            "Sixteen pages folded and stapled; the first and last page are the cover.",
+            new Usual("magazine", "5.5x8.5in", 16, "white", "black", Binding.STITCHED, "7A8C5A"),
+            () -> List.of(
+                    front("Front page", Recipes.title(), Start.RECTO),
+                    Run.filling("Pages", Recipes.bare("Pages"), Start.ANYWHERE),
+                    back("Last page", Recipes.colophon(), Start.ANYWHERE))),
+    CARDS(
+            "cards",
+            "set of cards",
+            "Sheets that the buyer cuts into cards. The cards come later.",
+            new Usual("copyshop", "8.5x11in", 8, "heavy", "black", Binding.LOOSE, "E8DCC2"),
+            () -> List.of(Run.filling("Sheets", Recipes.bare("Sheets of cards"), Start.ANYWHERE))),
+    TABLET_PLANNER(
+            "tablet-planner",
+            "tablet planner",
+            "Weeks for a tablet's screen. Links from page to page come later.",
+            new Usual("screen", "9.5x11in", 60, "white", "colour", Binding.LOOSE, "27496D"),
+            () -> List.of(
+                    front("Title", Recipes.title(), Start.ANYWHERE),
+                    Run.filling("Weeks", Recipes.week(), Start.ANYWHERE))),
+    BLANK_BOOK(
+            "blank-book",
+            "blank book",
+            "A title page and bare paper, to draw in.",
+            new Usual("online", "8.5x8.5in", 60, "cream", "black", Binding.GLUED, "3A3A3A"),
+            () -> List.of(
+                    front("Title", Recipes.title(), Start.RECTO),
+                    Run.filling("Blank pages", Recipes.blank(), Start.RECTO))),
+    EMPTY(
+            "empty",
+            "book",
+            "Nothing yet: bare pages in a usual size.",
+            new Usual("online", "6x9in", 24, "white", "black", Binding.GLUED, "E8DCC2"),
+            () -> List.of(Run.filling("Pages", Recipes.blank(), Start.ANYWHERE)));
+
+    /** What people mostly choose for this kind of book. */
+    private record Usual(
+            String press, String trim, int pages, String paper, String ink, Binding binding, String ground) {
+        Brief brief() {
+            PressProfile profile = PressShelf.shipped().find(press);
+            return Brief.at(profile, Size.parse(trim, Unit.INCH), pages)
+                    .withBinding(binding)
+                    .withPaper(paper)
+                    .withInk(ink);
         }
-    },
-    NOTEBOOK("lined-notebook", "lined notebook", "Lined pages from the first to the last, nothing else.") {
-        @Override
-        List<Run> runs() {
-            return List.of(Run.filling("Lined pages", Recipes.lined(Ruling.customary()), Run.Start.ANYWHERE));
-        }
-    },
-    BLANK_BOOK("blank-book", "blank book", "A title page and bare paper, to draw in.") {
-        @Override
-        List<Run> runs() {
-            Recipe blank = Recipes.blank();
-            return List.of(
-                    Run.of("Title", Recipes.title(), 1, Run.Start.RECTO),
-                    Run.filling("Blank pages", blank, Run.Start.RECTO));
-        }
-    };
+    }
 
     private final String id;
     private final String kind;
     private final String about;
+    private final Usual usual;
+    private final Supplier<List<Run>> runs;
 
-    Starter(String id, String kind, String about) {
+    Starter(String id, String kind, String about, Usual usual, Supplier<List<Run>> runs) {
         this.id = id;
         this.kind = kind;
         this.about = about;
+        this.usual = usual;
+        this.runs = runs;
     }
 
-    abstract List<Run> runs();
+    private static Run front(String name, Recipe recipe, Start start) {
+        return Run.of(name, recipe, 1, start).as(Matter.FRONT);
+    }
+
+    private static Run back(String name, Recipe recipe, Start start) {
+        return Run.of(name, recipe, 1, start).as(Matter.BACK);
+    }
 
     /** Short and lasting: {@code lined-journal}. */
     public String id() {
@@ -64,48 +179,64 @@ public enum Starter {
         return about;
     }
 
+    /** What people mostly choose for it. */
+    public Brief usualBrief() {
+        return usual.brief();
+    }
+
     /** A whole book of this kind in the size that people mostly choose for it. */
     public Book begin() {
-        PressProfile online = PressShelf.shipped().find("online");
-        return begin(Brief.at(online, Size.of(6, 9, Unit.INCH), 120));
+        return begin(usual.brief());
     }
 
     /** A whole book of this kind to a brief. */
     public Book begin(Brief brief) {
+        Brief own = this == ZINE ? brief.withSelfCover(true) : brief;
+        boolean spineText =
+                own.offer().spineText().filter(s -> own.pages() >= s.minPages()).isPresent();
         return new Book(
-                "", "", "", kind, id, brief, TypeChoice.CUSTOMARY, MarginChoice.NONE, runs(), CoverDesign.CUSTOMARY);
+                "",
+                "",
+                "",
+                kind,
+                id,
+                own,
+                TypeChoice.CUSTOMARY,
+                MarginChoice.NONE,
+                runs.get(),
+                CoverDesign.CUSTOMARY.withGround(Ink.hex(usual.ground)).withSpineText(spineText),
+                BlanksAt.END,
+                Plans.NONE);
     }
 
-    /** The same book, begun again as this kind: brief, words and cover stay, the inside is new. */
+    /** The same book, begun again as this kind: its words, cover, typefaces and plans stay; inside and brief are new. */
     public Book restart(Book book) {
+        Book anew = begin();
         return new Book(
                 book.title(),
                 book.subtitle(),
                 book.author(),
                 kind,
                 id,
-                book.brief(),
+                anew.brief(),
                 book.type(),
-                book.margins(),
-                runs(),
-                book.cover());
+                MarginChoice.NONE,
+                anew.runs(),
+                book.cover(),
+                BlanksAt.END,
+                book.plans());
     }
 
     /** @throws Trouble naming the starters that there are */
     public static Starter of(String id) {
-        for (Starter starter : values()) {
-            if (starter.id.equals(id)) {
-                return starter;
-            }
-        }
-        throw Trouble.of(
-                "There is no starter “" + id + "”.",
-                "Choose one of "
-                        + String.join(
-                                ", ",
-                                java.util.Arrays.stream(values())
-                                        .map(Starter::id)
-                                        .toList())
-                        + ".");
+        return Arrays.stream(values())
+                .filter(s -> s.id.equals(id))
+                .findFirst()
+                .orElseThrow(() -> Trouble.of(
+                        "There is no starter “" + id + "”.",
+                        "Choose one of "
+                                + String.join(
+                                        ", ",
+                                        Arrays.stream(values()).map(Starter::id).toList()) + "."));
     }
 }

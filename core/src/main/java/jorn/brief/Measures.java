@@ -1,28 +1,29 @@
 package jorn.brief;
 
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import jorn.book.Book;
+import jorn.book.Brief;
 import jorn.book.Pagination;
-import jorn.cover.CoverGeometry;
+import jorn.cover.CoverFigures;
 import jorn.makeup.PageGeometry;
 import jorn.measure.Figure;
 import jorn.measure.Length;
-import jorn.measure.Quantity.Precision;
 import jorn.measure.Scalar;
 import jorn.measure.Unit;
-import jorn.press.Market;
 
 /** All figures of a book, in the order in which the measure card shows them. */
 public final class Measures {
     private final Map<String, Figure> figures = new LinkedHashMap<>();
 
-    private Measures(Book book, Pagination pagination) {
+    private final String market;
+
+    private Measures(Book book, Pagination pagination, String market) {
+        this.market = market;
         PageGeometry page = PageGeometry.of(book, pagination.pageCount());
-        CoverGeometry cover = CoverGeometry.of(book, pagination.pageCount());
+        CoverFigures cover = CoverFigures.of(book, pagination.pageCount());
         add(pages(book, pagination));
         add(leaves(pagination));
         add(page.trimWidth());
@@ -41,9 +42,10 @@ public final class Measures {
         add(cover.pixelsWide());
         add(cover.pixelsHigh());
         add(cover.spineTextAllowed());
-        add(thickness(book, cover, pagination));
+        cover.sheet().forEach(this::add);
+        add(cover.thickness());
         add(weight(book, pagination));
-        money(book, pagination).forEach(this::add);
+        money(book, pagination);
     }
 
     public static Measures of(Book book) {
@@ -51,7 +53,16 @@ public final class Measures {
     }
 
     public static Measures of(Book book, Pagination pagination) {
-        return new Measures(book, pagination);
+        return of(book, pagination, "");
+    }
+
+    /**
+     * All figures, with the money of one market.
+     *
+     * @param market id of the market; the press's first where empty or unknown
+     */
+    public static Measures of(Book book, Pagination pagination, String market) {
+        return new Measures(book, pagination, market);
     }
 
     private void add(Figure figure) {
@@ -83,9 +94,9 @@ public final class Measures {
                 Figure.given("pages.planned", "Planned pages", Scalar.count(planned, "pages"), "what the book holds");
         Figure blanks = Figure.given(
                 "pages.blank",
-                "Blanks at the end",
+                "Blanks put in",
                 Scalar.count(pagination.blanksAdded(), "blank"),
-                "to a multiple of " + multiple + ", " + book.brief().press().name());
+                book.blanksAt().word() + ", for a multiple of " + multiple + " or the wanted count");
         return Figure.computed(
                 "pages", "Pages", Scalar.count(n, "pages"), "{pages.planned} + {pages.blank}", "", held, blanks);
     }
@@ -99,31 +110,6 @@ public final class Measures {
                 "{pages} ÷ 2",
                 "a leaf is two pages",
                 pages);
-    }
-
-    private static Figure thickness(Book book, CoverGeometry cover, Pagination pagination) {
-        if (book.brief().binding().hasSpine()) {
-            return Figure.computed(
-                            "book.thickness",
-                            "Thickness",
-                            cover.spine().length(),
-                            "{spine.width}",
-                            "the cover's own thickness left out",
-                            cover.spine())
-                    .shown(Precision.EXACT);
-        }
-        Figure page = book.brief().paperStock().page(book.brief().press().name());
-        int n = pagination.pageCount();
-        Figure pages = Figure.given("pages", "Pages", Scalar.count(n, "pages"), "");
-        return Figure.computed(
-                        "book.thickness",
-                        "Thickness",
-                        page.length().times(n),
-                        "{pages} × {paper.page}",
-                        "",
-                        pages,
-                        page)
-                .shown(Precision.EXACT);
     }
 
     private static Figure weight(Book book, Pagination pagination) {
@@ -151,47 +137,23 @@ public final class Measures {
                 paper);
     }
 
-    /**
-     * Common practice: print cost = fixed + per page × pages; lowest list price = print cost ÷ share, rounded up to the cent.
-     */
-    private static List<Figure> money(Book book, Pagination pagination) {
-        List<Figure> found = new ArrayList<>();
-        if (book.brief().press().markets().isEmpty()) {
-            return found;
+    private void money(Book book, Pagination pagination) {
+        Brief brief = book.brief();
+        List<Money> all = Money.everywhere(brief, book.plans(), pagination.pageCount());
+        if (all.isEmpty()) {
+            return;
         }
-        Market market = book.brief().press().markets().get(0);
-        Optional<Market.Cost> cost = market.cost(book.brief().ink());
-        if (cost.isEmpty()) {
-            return found;
-        }
-        String source = book.brief().press().name() + ", " + market.name();
-        String unit = market.currency();
-        Figure pages = Figure.given("pages", "Pages", Scalar.count(pagination.pageCount(), "pages"), "");
-        Figure fixed =
-                Figure.given("cost.fixed", "Fixed cost", new Scalar(cost.get().fixed(), unit, 2), source);
-        Figure perPage = Figure.given(
-                "cost.page", "Cost of a page", new Scalar(cost.get().perPage(), unit, 4), source);
-        double print = cost.get().fixed() + cost.get().perPage() * pagination.pageCount();
-        Figure printing = Figure.computed(
-                "cost.print",
-                "Printing one",
-                new Scalar(print, unit, 2),
-                "{cost.fixed} + {cost.page} × {pages}",
-                source,
-                fixed,
-                perPage,
-                pages);
-        Figure share = Figure.given("share", "Your share", new Scalar(market.share() * 100, "%", 0), source);
-        double lowest = Math.ceil(print / market.share() * 100 - 1e-6) / 100;
-        found.add(printing);
-        found.add(Figure.computed(
-                "price.lowest",
-                "Lowest price",
-                new Scalar(lowest, unit, 2),
-                "{cost.print} ÷ {share}",
-                "rounded up to the cent",
-                printing,
-                share));
-        return found;
+        Money first = market.isEmpty()
+                ? all.get(0)
+                : all.stream()
+                        .filter(m -> m.market().id().equals(market))
+                        .findFirst()
+                        .orElse(all.get(0));
+        add(first.printing());
+        add(first.lowest());
+        first.kept().ifPresent(this::add);
+        first.keptInOwn().ifPresent(this::add);
+        first.batch().forEach(this::add);
+        book.plans().work().ifPresent(w -> new WorkBudget(w).figures().forEach(this::add));
     }
 }

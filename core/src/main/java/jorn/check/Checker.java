@@ -17,7 +17,10 @@ public final class Checker {
             new SpineTextRule(),
             new BarcodeRule(),
             new TitleRule(),
-            new LettersRule());
+            new LettersRule(),
+            new ThicknessRule(),
+            new CoverSheetRule(),
+            new PriceRule());
 
     private static final List<String> LOOKED_AT = List.of(
             "The page count: range and multiple of the press.",
@@ -27,7 +30,9 @@ public final class Checker {
             "Lines: whether they are dark and heavy enough to print.",
             "The spine: whether its words are allowed and fit.",
             "The back: whether words stand where the barcode goes.",
-            "The title, and whether its typeface has all its letters.");
+            "The title, and whether its typeface has all its letters.",
+            "Thickness: whether the staples or the coil can hold it.",
+            "Your prices: whether a copy costs more than it brings.");
 
     private Checker() {}
 

@@ -28,13 +28,12 @@ final class PageCountRule implements Rule {
                     remedy));
         } else if (proof.pagination().blanksAdded() > 0) {
             int blanks = proof.pagination().blanksAdded();
+            String at = proof.book().blanksAt().word() + " to reach the page count";
             found.accept(new Finding(
                     "page-count",
                     Severity.NOTE,
                     Place.page(n),
-                    blanks == 1
-                            ? "A blank page is added at the end to reach what the press binds."
-                            : blanks + " blank pages are added at the end to reach what the press binds.",
+                    blanks == 1 ? "A blank page is added " + at + "." : blanks + " blank pages are added " + at + ".",
                     proof.pagination().planned() + " pages planned",
                     rule.inWords(),
                     "Leave it, or add pages of your own."));

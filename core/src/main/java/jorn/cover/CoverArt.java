@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import jorn.book.Book;
 import jorn.book.CoverDesign;
+import jorn.cover.CoverGeometry.Sheet;
 import jorn.page.Box;
 import jorn.page.GlyphRun;
 import jorn.page.Ink;
@@ -28,6 +29,9 @@ public final class CoverArt {
 
     private static final double BELOW = 0.25;
 
+    /** The glue needs bare paper this far beside the spine: an eighth of an inch (from memory). */
+    private static final double GLUE = 9;
+
     private final Book book;
     private final CoverGeometry geometry;
 
@@ -36,9 +40,40 @@ public final class CoverArt {
         this.geometry = geometry;
     }
 
-    /** The cover sheet; its trim is back, spine and front together. */
+    /** The whole cover on one plane, as it is looked at; its trim is the finished cover, spread flat. */
     public static PageArt of(Book book, CoverGeometry geometry) {
-        return new CoverArt(book, geometry).draw();
+        CoverArt art = new CoverArt(book, geometry);
+        List<Mark> marks = new ArrayList<>();
+        geometry.sheets().forEach(sheet -> marks.addAll(art.draw(sheet)));
+        return new PageArt(geometry.trim(), geometry.bled(), marks);
+    }
+
+    /** The pages of the cover file: front and back together or one after the other, then the inside where it is printed. */
+    public static List<PageArt> pages(Book book, CoverGeometry geometry) {
+        CoverArt art = new CoverArt(book, geometry);
+        List<PageArt> pages = new ArrayList<>();
+        for (Sheet sheet : geometry.sheets()) {
+            List<Mark> marks = art.draw(sheet);
+            if (!sheet.media().equals(sheet.bled())) {
+                marks.addAll(CutMarks.around(sheet, geometry));
+            }
+            pages.add(atOrigin(sheet, marks));
+        }
+        if (book.brief().insideCover()) {
+            geometry.sheets().forEach(sheet -> pages.add(atOrigin(sheet, art.drawInside(sheet))));
+        }
+        return pages;
+    }
+
+    private static PageArt atOrigin(Sheet sheet, List<Mark> marks) {
+        double dx = -sheet.trim().x();
+        double dy = -sheet.trim().y();
+        List<Mark> moved = dx == 0 && dy == 0 ? marks : List.of(new Mark.Turned(Turn.move(dx, dy), marks));
+        return new PageArt(
+                sheet.trim().moved(dx, dy),
+                sheet.bled().moved(dx, dy),
+                sheet.media().moved(dx, dy),
+                moved);
     }
 
     /** The front alone, as a shop shows it. */
@@ -52,18 +87,35 @@ public final class CoverArt {
         return new PageArt(trim, trim, List.of(new Mark.Turned(Turn.move(-front.x(), -front.y()), marks)));
     }
 
-    private PageArt draw() {
+    private List<Mark> draw(Sheet sheet) {
         List<Mark> marks = new ArrayList<>();
-        marks.add(new Mark.Fill(Path.box(geometry.bled()), book.cover().ground()));
-        drawFront(marks);
-        spineWords().ifPresent(marks::add);
-        drawBack(marks);
-        return new PageArt(geometry.trim(), geometry.bled(), marks);
+        marks.add(new Mark.Fill(Path.box(sheet.bled()), book.cover().ground()));
+        if (sheet.trim().holds(geometry.front())) {
+            drawFront(marks);
+        }
+        spineWords().filter(w -> sheet.trim().holds(w.bounds())).ifPresent(marks::add);
+        if (geometry.back().filter(b -> sheet.trim().holds(b)).isPresent()) {
+            drawBack(marks);
+        }
+        return marks;
+    }
+
+    /** The inside in the colour of the ground, with a bare strip behind the spine for the glue. */
+    private List<Mark> drawInside(Sheet sheet) {
+        List<Mark> marks = new ArrayList<>();
+        marks.add(new Mark.Fill(Path.box(sheet.bled()), book.cover().ground()));
+        geometry.spineBox().ifPresent(spine -> {
+            double x = sheet.trim().x() + sheet.trim().right() - spine.right();
+            Box bare = new Box(x, sheet.bled().y(), spine.width(), sheet.bled().height());
+            Box wide = Box.between(bare.x() - GLUE, bare.y(), bare.right() + GLUE, bare.bottom());
+            marks.add(new Mark.Fill(Path.box(wide), Ink.WHITE));
+        });
+        return marks;
     }
 
     private void drawFront(List<Mark> marks) {
         CoverDesign design = book.cover();
-        Box front = geometry.front();
+        Box front = geometry.frontFace();
         double w = front.width();
         double h = front.height();
         Box panel =
@@ -98,7 +150,7 @@ public final class CoverArt {
     }
 
     private void drawBack(List<Mark> marks) {
-        Optional<Box> back = geometry.back();
+        Optional<Box> back = geometry.backFace();
         String words = book.cover().blurb().strip();
         if (back.isEmpty() || words.isEmpty()) {
             return;
@@ -131,7 +183,7 @@ public final class CoverArt {
     /** Title and author on the spine, reading downward and centred; nothing where the press forbids it or it would not be read. */
     private Optional<Mark> spineWords() {
         double size = spineTypeSize(book, geometry);
-        if (!book.cover().spineText() || !isSpineTextAllowed() || size < SMALLEST_SPINE_TYPE) {
+        if (!book.cover().spineText() || !geometry.figures().isSpineTextAllowed() || size < SMALLEST_SPINE_TYPE) {
             return Optional.empty();
         }
         Box spine = geometry.spineBox().orElseThrow();
@@ -140,10 +192,6 @@ public final class CoverArt {
         double x = spine.centreX() - size * bold.capHeight() / 2;
         double y = spine.centreY() - run.width() / 2;
         return Optional.of(new Mark.Turned(Turn.quarterDown(x, y), List.of(new Mark.Words(0, 0, run, onGround()))));
-    }
-
-    private boolean isSpineTextAllowed() {
-        return ((jorn.measure.Scalar) geometry.spineTextAllowed().value()).value() != 0;
     }
 
     /** What stands on the spine. */

@@ -1,219 +1,227 @@
 package jorn.cover;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import jorn.book.Book;
 import jorn.book.Brief;
-import jorn.measure.Figure;
-import jorn.measure.Length;
-import jorn.measure.Quantity.Precision;
-import jorn.measure.Scalar;
-import jorn.measure.Unit;
 import jorn.page.Box;
+import jorn.page.Reading;
 import jorn.press.Binding;
-import jorn.press.BindingOffer.SpineText;
 import jorn.press.CoverRule;
 
 /**
- * The measures of a cover, each with its working.
- *
- * <p>A glued cover is one flat sheet, back | spine | front: width = 2 × (trim width + bleed) + spine, height = trim height +
- * 2 × bleed (common practice). A stapled cover is the same without a spine. Loose sheets have a front page only.
+ * Where the parts of a cover lie, on one plane in points. The origin is the top left corner of the finished cover, spread
+ * flat. For a book that reads from right to left everything mirrors: the front is at the left.
  */
 public final class CoverGeometry {
-    private final Brief brief;
-    private final int pageCount;
+    /** Distance on the plane between covers that are pages of their own: half an inch, for looking at only. */
+    private static final double APART = 36;
 
-    private CoverGeometry(Brief brief, int pageCount) {
-        this.brief = brief;
-        this.pageCount = pageCount;
+    /** What a panel is. */
+    public enum Part {
+        BACK,
+        SPINE,
+        FRONT,
+        BACK_FLAP,
+        FRONT_FLAP
+    }
+
+    /** A panel of the finished cover. */
+    public record Panel(Part part, Box box) {}
+
+    /**
+     * One file page of the cover.
+     *
+     * @param trim the finished part
+     * @param bled with bleed or turn-in
+     * @param media the sheet on which it is delivered
+     */
+    public record Sheet(Box trim, Box bled, Box media) {}
+
+    private final Brief brief;
+    private final CoverFigures figures;
+    private final List<Panel> panels;
+
+    private CoverGeometry(Book book, int pageCount) {
+        this.brief = book.brief();
+        this.figures = CoverFigures.of(book, pageCount);
+        this.panels = layOut();
     }
 
     /**
      * @param pageCount how many pages the bound book has
      */
     public static CoverGeometry of(Book book, int pageCount) {
-        return new CoverGeometry(book.brief(), pageCount);
+        return new CoverGeometry(book, pageCount);
     }
 
-    private String press() {
-        return brief.press().name();
+    public CoverFigures figures() {
+        return figures;
     }
 
-    private Figure pages() {
-        return Figure.given("pages", "Pages", Scalar.count(pageCount, "pages"), "");
-    }
-
-    private Figure trimWidth() {
-        return Figure.given("trim.width", "Trim width", brief.trim().width(), "your decision");
-    }
-
-    private Figure trimHeight() {
-        return Figure.given("trim.height", "Trim height", brief.trim().height(), "your decision");
-    }
-
-    private Figure bleed() {
-        return Figure.given("cover.bleed", "Cover bleed", brief.press().cover().bleed(), press());
-    }
-
-    /** Whether the press wants a cover file at all. */
+    /** Whether the press wants a cover file at all: not where the first and last pages serve as the cover. */
     public boolean isDelivered() {
-        return brief.press().cover().delivery() != CoverRule.Delivery.NONE;
+        return brief.press().cover().delivery() != CoverRule.Delivery.NONE && !brief.selfCover();
     }
 
-    /** Thickness of the block at the spine. */
-    public Figure spine() {
-        if (!brief.binding().hasSpine()) {
-            return Figure.given(
-                            "spine.width",
-                            "Spine",
-                            Length.ZERO,
-                            "a book " + brief.binding().word() + " has no spine")
-                    .shown(Precision.EXACT);
+    private List<Panel> layOut() {
+        double w = figures.panelWidth().points();
+        double spine = figures.spine().length().points();
+        double flap = brief.offer().flap().map(f -> f.points()).orElse(0.0);
+        List<Panel> all = new ArrayList<>();
+        double x = 0;
+        switch (brief.binding()) {
+            case GLUED, CASED -> {
+                x = add(all, Part.BACK, x, w);
+                x = add(all, Part.SPINE, x, spine);
+                add(all, Part.FRONT, x, w);
+            }
+            case JACKET -> {
+                x = add(all, Part.BACK_FLAP, x, flap);
+                x = add(all, Part.BACK, x, w);
+                x = add(all, Part.SPINE, x, spine);
+                x = add(all, Part.FRONT, x, w);
+                add(all, Part.FRONT_FLAP, x, flap);
+            }
+            case STITCHED -> {
+                x = add(all, Part.BACK, x, w);
+                add(all, Part.FRONT, x, w);
+            }
+            case COIL -> {
+                x = add(all, Part.BACK, x, w) + APART;
+                add(all, Part.FRONT, x, w);
+            }
+            case LOOSE -> add(all, Part.FRONT, x, w);
         }
-        Figure page = brief.paperStock().page(press());
-        Length block = page.length().times(pageCount);
-        Optional<Length> allowance = brief.offer().coverAllowance().filter(a -> !a.isZero());
-        if (allowance.isEmpty()) {
-            return Figure.computed("spine.width", "Spine", block, "{pages} × {paper.page}", press(), pages(), page)
-                    .shown(Precision.EXACT);
+        if (brief.reading() == Reading.RIGHT_TO_LEFT) {
+            double whole = all.stream().mapToDouble(p -> p.box().right()).max().orElse(0);
+            all.replaceAll(p -> new Panel(
+                    p.part(),
+                    new Box(
+                            whole - p.box().right(),
+                            p.box().y(),
+                            p.box().width(),
+                            p.box().height())));
         }
-        Figure cover = Figure.given("cover.allowance", "Cover allowance", allowance.get(), press())
-                .shown(Precision.FINE);
-        return Figure.computed(
-                        "spine.width",
-                        "Spine",
-                        block.plus(allowance.get()),
-                        "{pages} × {paper.page} + {cover.allowance}",
-                        press(),
-                        pages(),
-                        page,
-                        cover)
-                .shown(Precision.EXACT);
+        return List.copyOf(all);
     }
 
-    /** Width of the cover sheet with bleed. */
-    public Figure width() {
-        Length bleed = brief.press().cover().bleed();
-        Length one = brief.trim().width();
-        return switch (brief.binding()) {
-            case GLUED -> Figure.computed(
-                    "cover.width",
-                    "Cover sheet width",
-                    one.plus(bleed).times(2).plus(spine().length()),
-                    "2 × ({trim.width} + {cover.bleed}) + {spine.width}",
-                    "back, spine and front on one sheet",
-                    trimWidth(),
-                    bleed(),
-                    spine());
-            case STITCHED -> Figure.computed(
-                    "cover.width",
-                    "Cover sheet width",
-                    one.plus(bleed).times(2),
-                    "2 × ({trim.width} + {cover.bleed})",
-                    "back and front on one folded sheet",
-                    trimWidth(),
-                    bleed());
-            case LOOSE -> Figure.computed(
-                    "cover.width",
-                    "Cover width",
-                    one.plus(bleed.times(2)),
-                    "{trim.width} + 2 × {cover.bleed}",
-                    "the front is a sheet of its own",
-                    trimWidth(),
-                    bleed());
-        };
+    private double add(List<Panel> all, Part part, double x, double width) {
+        all.add(new Panel(part, new Box(x, 0, width, figures.panelHeight().points())));
+        return x + width;
     }
 
-    /** Height of the cover sheet with bleed. */
-    public Figure height() {
-        return Figure.computed(
-                "cover.height",
-                "Cover sheet height",
-                brief.trim().height().plus(brief.press().cover().bleed().times(2)),
-                "{trim.height} + 2 × {cover.bleed}",
-                "bleed at head and foot",
-                trimHeight(),
-                bleed());
+    /** All panels of the finished cover. */
+    public List<Panel> panels() {
+        return panels;
     }
 
-    /** Pixels across at the press's resolution. */
-    public Figure pixelsWide() {
-        return pixels("cover.pixels.width", "Cover width in pixels", width());
+    private Optional<Box> panel(Part part) {
+        return panels.stream().filter(p -> p.part() == part).map(Panel::box).findFirst();
     }
 
-    /** Pixels down at the press's resolution. */
-    public Figure pixelsHigh() {
-        return pixels("cover.pixels.height", "Cover height in pixels", height());
-    }
-
-    private Figure pixels(String key, String label, Figure side) {
-        int dpi = brief.press().resolution();
-        Figure resolution = Figure.given("resolution", "Resolution", Scalar.count(dpi, "px/in"), press());
-        long n = Math.round(side.length().in(Unit.INCH) * dpi);
-        return Figure.computed(
-                key,
-                label,
-                Scalar.count(n, "px"),
-                "{" + side.key() + "} × {resolution}",
-                "rounded to whole pixels",
-                side,
-                resolution);
-    }
-
-    /** Whether the press allows text on the spine at this page count. */
-    public Figure spineTextAllowed() {
-        Optional<SpineText> rule = brief.binding().hasSpine() ? brief.offer().spineText() : Optional.empty();
-        if (rule.isEmpty()) {
-            return Figure.given(
-                    "spine.text.allowed",
-                    "Text on the spine",
-                    Scalar.yes(false),
-                    brief.binding().hasSpine() ? "never at " + press() : "there is no spine");
+    /** The pages of the cover file, front first. */
+    public List<Sheet> sheets() {
+        if (brief.binding() == Binding.COIL) {
+            return List.of(sheet(front()), sheet(panel(Part.BACK).orElseThrow()));
         }
-        boolean yes = pageCount >= rule.get().minPages();
-        return new Figure(
-                "spine.text.allowed",
-                "Text on the spine",
-                Scalar.yes(yes),
-                Precision.PLAIN,
-                "",
-                List.of(pages()),
-                "from " + rule.get().minPages() + " pages, " + press());
+        return List.of(sheet(trim()));
     }
 
-    /** The cover after the cut: back, spine and front together. Its corner is the origin. */
+    private Sheet sheet(Box trim) {
+        Box bled = trim.outset(figures.outer().length().points());
+        Box media = brief.press()
+                .cover()
+                .sheet()
+                .filter(s -> brief.press().cover().delivery() == CoverRule.Delivery.FIXED)
+                .map(s -> around(bled, s.width().points(), s.height().points()))
+                .orElse(bled);
+        return new Sheet(trim, bled, media);
+    }
+
+    /** A box of this size about the middle of another; never smaller than that. */
+    private static Box around(Box inner, double width, double height) {
+        double w = Math.max(width, inner.width());
+        double h = Math.max(height, inner.height());
+        return new Box(inner.centreX() - w / 2, inner.centreY() - h / 2, w, h);
+    }
+
+    /** Whether the fixed sheet is large enough for the cover. */
+    public boolean fitsSheet() {
+        return figures.sheet().isEmpty()
+                || figures.sheet().get(0).length().compareTo(figures.width().length()) >= 0
+                        && figures.sheet()
+                                        .get(1)
+                                        .length()
+                                        .compareTo(figures.height().length())
+                                >= 0;
+    }
+
+    /** The finished cover, spread flat. */
     public Box trim() {
-        double w = brief.trim().width().points();
-        double wide =
-                brief.binding() == Binding.LOOSE ? w : 2 * w + spine().length().points();
-        return new Box(0, 0, wide, brief.trim().height().points());
+        return panels.stream().map(Panel::box).reduce(Box::with).orElseThrow();
     }
 
-    /** The cover before the cut. */
+    /** The finished cover with bleed or turn-in. */
     public Box bled() {
-        return trim().outset(brief.press().cover().bleed().points());
+        return trim().outset(figures.outer().length().points());
     }
 
-    /** The front panel after the cut. */
+    /** The front panel. */
     public Box front() {
-        Box all = trim();
-        double w = brief.trim().width().points();
-        return new Box(all.right() - w, all.y(), w, all.height());
+        return panel(Part.FRONT).orElseThrow();
     }
 
-    /** The back panel after the cut, where there is one on this sheet. */
+    /** The front as far as it can be designed: a panel less the hinge of a case and the holes of a coil. */
+    public Box frontFace() {
+        return face(front(), spineSideIsLeft(Part.FRONT));
+    }
+
+    /** The back panel, where there is one. */
     public Optional<Box> back() {
-        return brief.binding() == Binding.LOOSE
-                ? Optional.empty()
-                : Optional.of(new Box(0, 0, brief.trim().width().points(), trim().height()));
+        return panel(Part.BACK);
+    }
+
+    /** The back as far as it can be designed. */
+    public Optional<Box> backFace() {
+        return back().map(b -> face(b, spineSideIsLeft(Part.BACK)));
+    }
+
+    /** The strips beside the spine in which nothing should stand: hinges, or holes. */
+    public List<Box> strips() {
+        double strip = stripWidth();
+        List<Box> all = new ArrayList<>();
+        for (Panel p : panels) {
+            if (strip > 0 && (p.part() == Part.FRONT || p.part() == Part.BACK)) {
+                Box b = p.box();
+                all.add(
+                        spineSideIsLeft(p.part())
+                                ? new Box(b.x(), b.y(), strip, b.height())
+                                : new Box(b.right() - strip, b.y(), strip, b.height()));
+            }
+        }
+        return all;
+    }
+
+    private Box face(Box panel, boolean spineAtLeft) {
+        double strip = stripWidth();
+        return panel.inset(0, spineAtLeft ? 0 : strip, 0, spineAtLeft ? strip : 0);
+    }
+
+    private double stripWidth() {
+        return figures.hinge()
+                .map(h -> h.length().points())
+                .orElseGet(() -> brief.offer().strip().map(s -> s.points()).orElse(0.0));
+    }
+
+    private boolean spineSideIsLeft(Part part) {
+        return part == Part.FRONT == (brief.reading() == Reading.LEFT_TO_RIGHT);
     }
 
     /** The spine, where there is one. */
     public Optional<Box> spineBox() {
-        return brief.binding().hasSpine()
-                ? Optional.of(Box.between(back().orElseThrow().right(), 0, front().x(), trim().height()))
-                : Optional.empty();
+        return panel(Part.SPINE);
     }
 
     /** Where spine text may stand: clear of the folds, and of head and foot. */
@@ -228,7 +236,7 @@ public final class CoverGeometry {
         return panel.inset(brief.press().cover().safe());
     }
 
-    /** The room of the barcode on the back, where there is one. */
+    /** The room of the barcode on the back near the spine, where there is one. */
     public Optional<Box> barcode() {
         Optional<CoverRule.Barcode> rule = brief.press().cover().barcode();
         if (rule.isEmpty() || back().isEmpty()) {
@@ -238,10 +246,9 @@ public final class CoverGeometry {
         Box panel = back().get();
         double w = b.area().width().points();
         double h = b.area().height().points();
-        return Optional.of(new Box(
-                panel.right() - b.fromSpine().points() - w,
-                panel.bottom() - b.fromFoot().points() - h,
-                w,
-                h));
+        double x = spineSideIsLeft(Part.BACK)
+                ? panel.x() + b.fromSpine().points()
+                : panel.right() - b.fromSpine().points() - w;
+        return Optional.of(new Box(x, panel.bottom() - b.fromFoot().points() - h, w, h));
     }
 }

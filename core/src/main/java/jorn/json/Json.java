@@ -20,6 +20,8 @@ import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.lang.reflect.RecordComponent;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.function.Function;
 import jorn.measure.Length;
@@ -34,10 +36,12 @@ public final class Json {
             .addModule(new SimpleModule()
                     .addSerializer(Length.class, writer(Length.class, Length::written))
                     .addDeserializer(Length.class, reader(Length.class, s -> Length.parse(s, Unit.INCH)))
+                    .addSerializer(LocalDate.class, writer(LocalDate.class, LocalDate::toString))
+                    .addDeserializer(LocalDate.class, reader(LocalDate.class, Json::date))
                     .addSerializer(Size.class, writer(Size.class, Json::written))
                     .addDeserializer(Size.class, reader(Size.class, s -> Size.parse(s, Unit.INCH))))
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .enable(SerializationFeature.INDENT_OUTPUT)
             .serializationInclusion(JsonInclude.Include.NON_ABSENT)
             .build();
@@ -148,6 +152,15 @@ public final class Json {
         return e.getLocation() == null || e.getLocation().getLineNr() < 1
                 ? ""
                 : " (line " + e.getLocation().getLineNr() + ")";
+    }
+
+    /** A day as ISO 8601 writes it. */
+    private static LocalDate date(String text) {
+        try {
+            return LocalDate.parse(text);
+        } catch (DateTimeParseException e) {
+            throw Trouble.because("“" + text + "” is no day.", "Write year, month and day: 2026-11-25.", e);
+        }
     }
 
     private static String written(Size size) {

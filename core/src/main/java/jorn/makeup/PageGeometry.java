@@ -12,6 +12,7 @@ import jorn.page.Box;
 import jorn.page.PageFrame;
 import jorn.page.Side;
 import jorn.press.Bleed;
+import jorn.press.MarginSchool;
 import jorn.press.Margins;
 
 /**
@@ -98,52 +99,71 @@ public final class PageGeometry {
 
     /** The inside margin. */
     public Figure gutter() {
-        return own(requiredGutter(), margins.gutter());
+        return own(gutterOf(followed(), followedName()), margins.gutter());
     }
 
     /** The least gutter that the press asks for at this page count. */
     public Figure requiredGutter() {
-        Margins rule = brief.press().margins();
+        return gutterOf(brief.press().margins(), brief.press().name());
+    }
+
+    private Figure gutterOf(Margins rule, String name) {
         Margins.GutterStep step = rule.gutterFor(pageCount);
-        String source = "up to " + Numeral.grouped(step.upTo()) + " pages, "
-                + brief.press().name();
+        String source = (rule.isFlat() ? "always, " : "up to " + Numeral.grouped(step.upTo()) + " pages, ") + name;
         Figure pages = Figure.given("pages", "Pages", Scalar.count(pageCount, "pages"), "");
         return new Figure(
                 "margin.gutter", "Gutter", step.gutter(), Precision.PLAIN, "", java.util.List.of(pages), source);
     }
 
+    /** The margins that are followed: a school's, or the press's least. */
+    private Margins followed() {
+        return margins.school()
+                .map(s -> MarginSchool.of(s).margins())
+                .orElse(brief.press().margins());
+    }
+
+    private String followedName() {
+        return margins.school()
+                .map(s -> "the school “" + MarginSchool.of(s).name() + "”")
+                .orElse(brief.press().name());
+    }
+
     /** Fore-edge and head. */
     public Figure outside() {
-        return own(requiredOutside(), margins.outside());
+        return own(outsideOf(followed(), followedName()), margins.outside());
     }
 
     /** The least margin at fore-edge and head. */
     public Figure requiredOutside() {
-        return Figure.given(
-                "margin.outside",
-                "Outside margins",
-                brief.press().margins().outside(bleeds),
-                (bleeds ? "with bleed, " : "without bleed, ") + brief.press().name());
+        return outsideOf(brief.press().margins(), brief.press().name());
+    }
+
+    private Figure outsideOf(Margins rule, String name) {
+        return Figure.given("margin.outside", "Outside margins", rule.outside(bleeds), withOrWithout(name));
     }
 
     /** The foot. */
     public Figure foot() {
-        Figure required = requiredFoot();
+        Figure followed = footOf(followed(), followedName());
         return margins.foot().isPresent()
-                ? own(required, margins.foot())
+                ? own(followed, margins.foot())
                 : margins.outside()
-                        .filter(o -> o.compareTo(required.length()) > 0)
+                        .filter(o -> o.compareTo(followed.length()) > 0)
                         .map(o -> Figure.given("margin.foot", "Foot margin", o, "your decision"))
-                        .orElse(required);
+                        .orElse(followed);
     }
 
     /** The least margin at the foot. */
     public Figure requiredFoot() {
-        return Figure.given(
-                "margin.foot",
-                "Foot margin",
-                brief.press().margins().foot(bleeds),
-                (bleeds ? "with bleed, " : "without bleed, ") + brief.press().name());
+        return footOf(brief.press().margins(), brief.press().name());
+    }
+
+    private Figure footOf(Margins rule, String name) {
+        return Figure.given("margin.foot", "Foot margin", rule.foot(bleeds), withOrWithout(name));
+    }
+
+    private String withOrWithout(String name) {
+        return (bleeds ? "with bleed, " : "without bleed, ") + name;
     }
 
     /** Width between gutter and fore-edge margin. */
@@ -179,29 +199,30 @@ public final class PageGeometry {
                 .orElse(required);
     }
 
-    /** The measured page for one side of the book. */
+    /** The measured page for one side of the book. Where the book reads from right to left, a recto is a left-hand page. */
     public PageFrame frame(Side side) {
         Box trim = Box.of(brief.trim());
         double out = bleed().length().points();
         double spine = bleeds ? brief.press().bleedAtSpine().points() : 0;
-        boolean recto = side == Side.RECTO;
+        boolean gutterAtLeft = brief.reading().isRightHand(side);
         Box bled = Box.between(
-                trim.x() - (recto ? spine : out),
+                trim.x() - (gutterAtLeft ? spine : out),
                 trim.y() - out,
-                trim.right() + (recto ? out : spine),
+                trim.right() + (gutterAtLeft ? out : spine),
                 trim.bottom() + out);
-        double outer = outside().length().points();
-        double inner = gutter().length().points();
-        Box text = trim.inset(outer, recto ? outer : inner, foot().length().points(), recto ? inner : outer);
-        return new PageFrame(side, trim, bled, text);
+        return new PageFrame(side, gutterAtLeft, trim, bled, inside(side, outside(), foot(), gutter()));
     }
 
     /** Where nothing that matters may lie outside of, by the press's least margins. */
     public Box safe(Side side) {
-        double outer = requiredOutside().length().points();
-        double inner = requiredGutter().length().points();
-        boolean recto = side == Side.RECTO;
+        return inside(side, requiredOutside(), requiredFoot(), requiredGutter());
+    }
+
+    private Box inside(Side side, Figure outer, Figure foot, Figure gutter) {
+        double out = outer.length().points();
+        double in = gutter.length().points();
+        boolean gutterAtLeft = brief.reading().isRightHand(side);
         return Box.of(brief.trim())
-                .inset(outer, recto ? outer : inner, requiredFoot().length().points(), recto ? inner : outer);
+                .inset(out, gutterAtLeft ? out : in, foot.length().points(), gutterAtLeft ? in : out);
     }
 }

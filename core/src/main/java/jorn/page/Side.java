@@ -3,25 +3,18 @@ package jorn.page;
 /** The two sides of a leaf in an open book. */
 public enum Side {
     /** The page with an odd number. */
-    RECTO("recto", "right-hand"),
+    RECTO("recto"),
     /** The page with an even number. */
-    VERSO("verso", "left-hand");
+    VERSO("verso");
 
     private final String id;
-    private final String word;
 
-    Side(String id, String word) {
+    Side(String id) {
         this.id = id;
-        this.word = word;
     }
 
     public String id() {
         return id;
-    }
-
-    /** In plain words, for a book that reads from left to right. */
-    public String word() {
-        return word;
     }
 
     /** The side on which a page of this number falls. Page 1 is a recto. */

@@ -8,8 +8,14 @@ import jorn.measure.Trouble;
 public enum Binding {
     /** Perfect bound: a glued spine, one flat cover sheet round it. */
     GLUED("glued", "glued", true),
+    /** Case bound: boards larger than the block, a printed wrap turned in round them. */
+    CASED("cased", "case bound", true),
+    /** Case bound in a plain case, with a printed jacket folded round it. */
+    JACKET("jacket", "case bound in a jacket", true),
     /** Saddle stitched: sheets folded together and stapled through the fold. */
     STITCHED("stitched", "stapled", false),
+    /** Coil: single leaves on a spiral through punched holes; front and back are separate pages. */
+    COIL("coil", "on a coil", false),
     /** Single sheets that nobody binds, or that the buyer punches. */
     LOOSE("loose", "in loose sheets", false);
 

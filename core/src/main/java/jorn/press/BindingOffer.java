@@ -12,12 +12,54 @@ import jorn.measure.Trouble;
  * @param pages how many pages it takes
  * @param spineText when text may stand on the spine; absent where it never may
  * @param coverAllowance what the cover itself adds to the spine
+ * @param maxThickness the thickest block that can be bound so
+ * @param selfCover whether the first and last pages may serve as the cover
+ * @param boards measures of a case; needed for case binding, with or without jacket
+ * @param flap width of a jacket's flap; needed for a jacket
+ * @param strip what must stay clear for the holes; needed for a coil
+ * @param word how it is called in a sentence, where another word than the binding's own fits better
  */
 public record BindingOffer(
         @Required Binding binding,
         @Required PageRule pages,
         Optional<SpineText> spineText,
-        Optional<Length> coverAllowance) {
+        Optional<Length> coverAllowance,
+        Optional<Length> maxThickness,
+        boolean selfCover,
+        Optional<Boards> boards,
+        Optional<Length> flap,
+        Optional<Length> strip,
+        Optional<String> word) {
+
+    public BindingOffer {
+        boolean cased = binding == Binding.CASED || binding == Binding.JACKET;
+        require(!cased || boards.isPresent(), "boards");
+        require(binding != Binding.JACKET || flap.isPresent(), "flap");
+        require(binding != Binding.COIL || strip.isPresent(), "strip");
+    }
+
+    /** As it stands in a sentence: "glued". */
+    public String inWords() {
+        return word.orElse(binding.word());
+    }
+
+    private static void require(boolean given, String field) {
+        if (!given) {
+            throw Trouble.of(
+                    "this binding lacks the field “" + field + "”.", "Add it, as docs/press-profiles.md describes.");
+        }
+    }
+
+    /**
+     * The measures of a case.
+     *
+     * @param overhang how far the boards stand over the block at head, foot and fore-edge
+     * @param board thickness of one board
+     * @param hinge width of the joint beside the spine, within the panel
+     * @param turnIn what is folded over the boards' edges, all round
+     */
+    public record Boards(
+            @Required Length overhang, @Required Length board, @Required Length hinge, @Required Length turnIn) {}
 
     /**
      * @param min fewest pages, from 1
@@ -33,9 +75,14 @@ public record BindingOffer(
             }
         }
 
-        /** The next page count, from this one up, that the press can make; not more than its range allows. */
+        /** The next page count, from this one up, that the press can make; its most is not looked at. */
         public int roundUp(int pages) {
-            return Math.max(min, (pages + multiple - 1) / multiple * multiple);
+            return Math.max(min, multipleFrom(pages));
+        }
+
+        /** The next multiple from this page count up. */
+        public int multipleFrom(int pages) {
+            return (pages + multiple - 1) / multiple * multiple;
         }
 
         public boolean takes(int pages) {

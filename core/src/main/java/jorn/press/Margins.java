@@ -1,5 +1,6 @@
 package jorn.press;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import java.util.Optional;
 import jorn.json.Required;
@@ -12,7 +13,8 @@ import jorn.measure.Trouble;
  * @param outside fore-edge, head and foot where nothing bleeds
  * @param outsideWithBleed the same where the book bleeds; as outside where absent
  * @param foot the foot alone, where it wants more than the other sides
- * @param gutter the inside margin by page count, in ascending order; the last step holds for all above it
+ * @param gutter the inside margin by page count, in ascending order; the last step holds for all above it. One step alone is
+ *     a flat gutter
  */
 public record Margins(
         @Required Length outside,
@@ -33,6 +35,12 @@ public record Margins(
                 throw Trouble.of("the gutter steps do not ascend.", "Put them in order of their page count.");
             }
         }
+    }
+
+    /** Whether the gutter is the same for every page count. */
+    @JsonIgnore
+    public boolean isFlat() {
+        return gutter.size() == 1;
     }
 
     /** The step that holds for a book of so many pages. */

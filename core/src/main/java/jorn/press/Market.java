@@ -3,6 +3,7 @@ package jorn.press;
 import java.util.List;
 import java.util.Optional;
 import jorn.json.Required;
+import jorn.measure.Trouble;
 
 /**
  * Where a book is sold, and what a press charges and pays there.
@@ -24,6 +25,15 @@ public record Market(
 
     public Market {
         costs = List.copyOf(costs);
+        if (!(share > 0) || share > 1) {
+            throw Trouble.of(
+                    "a share of " + share + " is out of range.", "Give more than 0 and at most 1: 0.6 is 60 %.");
+        }
+        for (Cost cost : costs) {
+            if (!(cost.fixed() >= 0) || !(cost.perPage() >= 0)) {
+                throw Trouble.of("a cost is less than nothing.", "Give costs of 0 or more.");
+            }
+        }
     }
 
     public Optional<Cost> cost(String ink) {

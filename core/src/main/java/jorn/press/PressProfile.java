@@ -1,5 +1,6 @@
 package jorn.press;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -29,6 +30,10 @@ import jorn.measure.Unit;
  * @param cover how the cover is wanted
  * @param resolution in pixels per inch, for pictures and for the cover's size in pixels
  * @param markets where it sells, may be empty
+ * @param insideCover whether the inside of the cover can be printed
+ * @param duplex how both sides of a sheet get printed: automatic, or by turning the stack
+ * @param sheets sheets from which smaller books are cut, may be empty
+ * @param pdf what kind of PDF it takes; an ordinary one where absent
  */
 public record PressProfile(
         @Required int format,
@@ -46,7 +51,66 @@ public record PressProfile(
         @Required Margins margins,
         @Required CoverRule cover,
         @Required int resolution,
-        List<Market> markets) {
+        List<Market> markets,
+        boolean insideCover,
+        Optional<Duplex> duplex,
+        List<CutSheet> sheets,
+        Optional<PdfRule> pdf) {
+
+    /** How both sides of a sheet get printed. */
+    public enum Duplex {
+        AUTOMATIC("automatic"),
+        /** First all odd sides, then the stack is turned over, then all even sides. */
+        MANUAL("manual");
+
+        private final String id;
+
+        Duplex(String id) {
+            this.id = id;
+        }
+
+        @JsonValue
+        public String id() {
+            return id;
+        }
+    }
+
+    /**
+     * A sheet from which several pages are cut.
+     *
+     * @param sheet its size
+     * @param up how many pages stand on one side of it, from 1
+     */
+    public record CutSheet(@Required Size sheet, @Required int up) {}
+
+    /**
+     * What kind of PDF a press takes.
+     *
+     * @param standard such as PDF/X-1a; absent for an ordinary PDF
+     * @param colour the inks in which colours must be given
+     * @param transparency whether it may hold transparency
+     * @param totalInk most ink in one place, the sum of the four inks in per cent
+     */
+    public record PdfRule(
+            Optional<String> standard, @Required Colour colour, boolean transparency, Optional<Integer> totalInk) {
+        /** The inks of a file. */
+        public enum Colour {
+            RGB("rgb"),
+            CMYK("cmyk"),
+            GREY("grey");
+
+            private final String id;
+
+            Colour(String id) {
+                this.id = id;
+            }
+
+            @JsonValue
+            public String id() {
+                return id;
+            }
+        }
+    }
 
     /** The newest format that this version of Jorn reads. */
     public static final int FORMAT = 1;
@@ -76,8 +140,26 @@ public record PressProfile(
         trims = filled(trims, "trims");
         papers = filled(papers, "papers");
         inks = filled(inks, "inks");
+        List<String> inkIds = inks.stream().map(InkSet::id).toList();
         bindings = filled(bindings, "bindings");
         markets = markets == null ? List.of() : List.copyOf(markets);
+        sheets = sheets == null ? List.of() : List.copyOf(sheets);
+        for (Market market : markets) {
+            market.costs().stream()
+                    .map(Market.Cost::ink)
+                    .filter(i -> inkIds.stream().noneMatch(i::equals))
+                    .findFirst()
+                    .ifPresent(i -> {
+                        throw Trouble.of(
+                                "the market “" + market.id() + "” has a cost for an ink “" + i
+                                        + "” that is not offered.",
+                                "Give costs for the inks that are listed.");
+                    });
+        }
+        if (cover.delivery() == CoverRule.Delivery.FIXED && cover.sheet().isEmpty()) {
+            throw Trouble.of(
+                    "the cover is delivered on a fixed sheet, but “sheet” is missing.", "Give the sheet's size.");
+        }
     }
 
     /** The paper of this id. */
@@ -142,6 +224,41 @@ public record PressProfile(
     /** Bleed of an inside page at the spine's side. */
     public Length bleedAtSpine() {
         return bleed.sides() == Bleed.Sides.FOUR ? bleed.width() : Length.ZERO;
+    }
+
+    /** The market of this id. */
+    public Optional<Market> market(String wanted) {
+        return markets.stream().filter(m -> m.id().equals(wanted)).findFirst();
+    }
+
+    /** @throws Trouble naming the markets that the press sells in */
+    public Market requireMarket(String wanted) {
+        return market(wanted).orElseThrow(() -> notHad("market", wanted, markets, Market::id));
+    }
+
+    /** The same profile under another id and name, as the user's own. */
+    public PressProfile copyAs(String newId, String newName) {
+        return new PressProfile(
+                format,
+                newId,
+                newName,
+                about,
+                verify,
+                Optional.empty(),
+                trims,
+                customTrim,
+                papers,
+                inks,
+                bindings,
+                bleed,
+                margins,
+                cover,
+                resolution,
+                markets,
+                insideCover,
+                duplex,
+                sheets,
+                pdf);
     }
 
     private <T> Trouble notHad(String what, String wanted, List<T> has, Function<T, String> id) {

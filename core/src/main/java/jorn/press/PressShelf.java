@@ -3,16 +3,21 @@ package jorn.press;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
 import jorn.json.Json;
 import jorn.measure.Trouble;
 
-/** The press profiles at hand: those that ship with Jorn. */
+/** The press profiles at hand: those that ship with Jorn, and the user's own in a folder. */
 public final class PressShelf {
-    private static final List<String> SHIPPED = List.of("online", "home");
+    private static final List<String> SHIPPED =
+            List.of("online", "trade", "magazine", "copyshop", "home", "casebound", "screen");
 
     private final List<PressProfile> profiles;
 
@@ -23,6 +28,34 @@ public final class PressShelf {
     /** The profiles that ship with Jorn. */
     public static PressShelf shipped() {
         return Holder.SHELF;
+    }
+
+    /**
+     * The shipped profiles and the user's own, one file each; an own profile takes the place of a shipped one of the same id.
+     *
+     * @param refused hears of each file that cannot be used
+     */
+    public static PressShelf with(Path folder, Consumer<Trouble> refused) {
+        Map<String, PressProfile> all = new LinkedHashMap<>();
+        shipped().profiles().forEach(p -> all.put(p.id(), p));
+        if (Files.isDirectory(folder)) {
+            try (DirectoryStream<Path> files = Files.newDirectoryStream(folder, "*.json")) {
+                for (Path file : files) {
+                    try {
+                        PressProfile own = read(file);
+                        all.put(own.id(), own);
+                    } catch (Trouble t) {
+                        refused.accept(t);
+                    }
+                }
+            } catch (IOException e) {
+                refused.accept(Trouble.because(
+                        "Your own press profiles in " + folder + " cannot be listed.",
+                        "See whether you may open it.",
+                        e));
+            }
+        }
+        return new PressShelf(List.copyOf(all.values()));
     }
 
     public List<PressProfile> profiles() {

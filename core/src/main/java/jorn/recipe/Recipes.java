@@ -54,4 +54,95 @@ public final class Recipes {
                         natural(new WritingLine("", line)),
                         share(3, new Space())));
     }
+
+    /** The title alone, as on the first page of a book. */
+    public static Recipe halfTitle() {
+        return new Recipe(
+                "half-title",
+                "Half title",
+                Column.of(
+                        share(2, new Space()),
+                        natural(text("{title}", Voice.HEADING, Style.REGULAR, 20, Align.CENTRE)),
+                        share(5, new Space())));
+    }
+
+    /** Whose the book is, small and low on a left-hand page. */
+    public static Recipe copyright() {
+        return new Recipe(
+                "copyright",
+                "Copyright page",
+                Column.of(
+                        share(1, new Space()),
+                        natural(text("{title}", Voice.BODY, Style.ITALIC, 9.5, Align.LEFT)),
+                        natural(text(
+                                "Copyright © {author}. All rights reserved.",
+                                Voice.BODY,
+                                Style.REGULAR,
+                                9.5,
+                                Align.LEFT)),
+                        Column.Part.fixed(Length.mm(3), new Space()),
+                        natural(text(
+                                "No part of this book may be copied without leave of the author, except short passages in a review.",
+                                Voice.BODY,
+                                Style.REGULAR,
+                                9.5,
+                                Align.LEFT))));
+    }
+
+    /** For whom it is. */
+    public static Recipe dedication() {
+        return new Recipe(
+                "dedication",
+                "Dedication",
+                Column.of(
+                        share(2, new Space()),
+                        natural(text("For", Voice.HEADING, Style.ITALIC, 16, Align.CENTRE)),
+                        natural(new WritingLine("", Length.mm(12))),
+                        share(5, new Space())));
+    }
+
+    /** Who made it, at the foot of a last page. */
+    public static Recipe colophon() {
+        return new Recipe(
+                "colophon",
+                "Last page",
+                Column.of(
+                        share(1, new Space()),
+                        natural(text("{title}", Voice.HEADING, Style.BOLD, 12, Align.CENTRE)),
+                        natural(text("{author}", Voice.BODY, Style.REGULAR, 10.5, Align.CENTRE))));
+    }
+
+    /** A heading on an otherwise bare page. */
+    public static Recipe heading(String words) {
+        return new Recipe(
+                "heading",
+                words,
+                Column.of(
+                        Column.Part.fixed(Length.mm(14), new Space()),
+                        natural(text(words, Voice.HEADING, Style.BOLD, 20, Align.CENTRE)),
+                        share(1, new Space())));
+    }
+
+    /** Bare paper that something will stand on. */
+    public static Recipe bare(String name) {
+        return new Recipe("bare", name, new Space());
+    }
+
+    /** A week on one page: a line for its date, seven days with lines, and notes. */
+    public static Recipe week() {
+        Ruling ruling = Ruling.customary();
+        java.util.List<Column.Part> parts = new java.util.ArrayList<>();
+        parts.add(natural(new WritingLine("Week of", Length.mm(9))));
+        for (String day :
+                new String[] {"Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday", "Notes"}) {
+            parts.add(Column.Part.fixed(Length.mm(2.5), new Space()));
+            parts.add(natural(text(day, Voice.HEADING, Style.BOLD, 10.5, Align.LEFT)));
+            parts.add(share(1, new RuledLines(ruling.withSpacing(Length.mm(6.35)))));
+        }
+        return new Recipe("week", "Week", new Column(parts, Length.ZERO));
+    }
+
+    private static TextBlock text(String words, Voice voice, Style style, double size, Align align) {
+        return new TextBlock(words, voice, style, Length.points(size), align);
+    }
 }

@@ -74,4 +74,43 @@ class PaginationTest {
             }
         }
     }
+
+    private static Book storyBook(BlanksAt at, int pages) {
+        Book book = journal(pages);
+        return book.withRuns(List.of(
+                        Run.of("Front matter", Recipes.blank(), 5, Start.ANYWHERE)
+                                .as(Run.Matter.FRONT),
+                        Run.of("Story", Recipes.blank(), 31, Start.ANYWHERE),
+                        Run.of("Back matter", Recipes.blank(), 3, Start.ANYWHERE)
+                                .as(Run.Matter.BACK)))
+                .withBlanksAt(at);
+    }
+
+    @Test
+    void blanksGoWhereTheBookSays() {
+        assertTrue(Pagination.of(storyBook(BlanksAt.END, 24)).page(40).isBlank());
+        Pagination before = Pagination.of(storyBook(BlanksAt.BEFORE_BACK_MATTER, 24));
+        assertEquals(40, before.pageCount());
+        assertTrue(before.page(37).isBlank());
+        assertEquals(2, before.page(40).run());
+        Pagination after = Pagination.of(storyBook(BlanksAt.AFTER_FRONT_MATTER, 24));
+        assertTrue(after.page(6).isBlank());
+        assertEquals(1, after.page(7).run());
+    }
+
+    @Test
+    void aBookIsFilledWithBlanksToAWantedCount() {
+        Pagination p = Pagination.of(storyBook(BlanksAt.END, 120));
+        assertEquals(120, p.pageCount());
+        assertEquals(39, p.planned());
+        assertEquals(81, p.blanksAdded());
+    }
+
+    @Test
+    void stapledBooksComeInFours() {
+        for (int pages = 9; pages <= 12; pages++) {
+            Book zine = Starter.ZINE.begin(Starter.ZINE.usualBrief().withPages(pages));
+            assertEquals(12, Pagination.of(zine).pageCount());
+        }
+    }
 }

@@ -52,4 +52,71 @@ class MeasuresTest {
     void anOddCountIsMadeEven() {
         assertEquals("122 pages", of("6x9in", 121).get("pages").text(Unit.INCH));
     }
+
+    private static Money money(int pages, jorn.book.Plans plans) {
+        Brief brief = Brief.at(PressShelf.shipped().find("online"), Size.of(6, 9, Unit.INCH), pages);
+        return Money.in(brief.press().market("us").orElseThrow(), brief, plans, pages)
+                .orElseThrow();
+    }
+
+    /** Common practice: at 5.99 and a share of 60 % the author keeps 1.15 of a book that costs 2.44. */
+    @Test
+    void whatIsKeptIsShareTimesPriceLessTheCost() {
+        assertEquals("1.15 USD", money(120, jorn.book.Plans.NONE).kept(5.99).text(Unit.INCH));
+    }
+
+    @Test
+    void theLowestPriceNeverLosesAndACentLessDoes() {
+        for (int pages = 24; pages <= 828; pages += 2) {
+            Money m = money(pages, jorn.book.Plans.NONE);
+            double lowest = amount(m.lowest());
+            assertTrue(amount(m.kept(lowest)) >= -1e-9, pages + " pages");
+            assertTrue(amount(m.kept(lowest - 0.01)) < 0, pages + " pages");
+        }
+    }
+
+    @Test
+    void thePriceFinderKeepsAtLeastWhatIsWishedFor() {
+        Money m = money(120, jorn.book.Plans.NONE);
+        assertEquals("5.74 USD", m.priceToKeep(1.00).text(Unit.INCH), "(2.44 + 1.00) / 0.6 = 5.7333");
+        assertEquals(5.99, Money.upTo99(5.74), 1e-9);
+        assertEquals(5.99, Money.upTo99(5.99), 1e-9);
+        assertEquals(6.99, Money.upTo99(6.00), 1e-9);
+    }
+
+    private static double amount(Figure f) {
+        return ((jorn.measure.Scalar) f.value()).value();
+    }
+
+    /** By hand: 40 + 1.20 × 50 = 100; each 2.00; the press costs 2.44, so 40 ÷ 1.24 = 32.3, cheaper from 33 copies. */
+    @Test
+    void aBatchBreaksEven() {
+        var plans = jorn.book.Plans.NONE.withBatch(java.util.Optional.of(new jorn.book.Plans.Batch(50, 40, 1.20)));
+        var figures = money(120, plans).batch();
+        assertEquals("100.00 USD", figures.get(0).text(Unit.INCH));
+        assertEquals("2.00 USD", figures.get(1).text(Unit.INCH));
+        assertEquals("33 copies", figures.get(2).text(Unit.INCH));
+    }
+
+    @Test
+    void marketsAreComparedInTheUsersOwnCurrency() {
+        var plans = jorn.book.Plans.NONE
+                .withPrice("uk", java.util.Optional.of(5.99))
+                .withRate("GBP", java.util.Optional.of(1.25))
+                .withOwnCurrency("USD");
+        Brief brief = Brief.at(PressShelf.shipped().find("online"), Size.of(6, 9, Unit.INCH), 120);
+        Money uk = Money.in(brief.press().market("uk").orElseThrow(), brief, plans, 120)
+                .orElseThrow();
+        assertEquals("1.54 GBP", uk.kept().orElseThrow().text(Unit.INCH), "5.99 × 0.6 − 2.05");
+        assertEquals("1.93 USD", uk.keptInOwn().orElseThrow().text(Unit.INCH));
+    }
+
+    /** By hand: 31 drawings of 6 hours are 186 hours; at 10 a week 18.6 weeks, 131 days after 1 January 2026: 12 May. */
+    @Test
+    void theWorkBudgetEndsOnADay() {
+        WorkBudget work = new WorkBudget(new jorn.book.Plans.Work(31, 6, 10, java.time.LocalDate.of(2026, 1, 1)));
+        assertEquals("186 h", work.figures().get(0).text(Unit.INCH));
+        assertEquals("18.6 weeks", work.figures().get(1).text(Unit.INCH));
+        assertEquals(java.time.LocalDate.of(2026, 5, 12), work.finish());
+    }
 }

@@ -62,7 +62,8 @@ class CheckerTest {
 
     @Test
     void aBlankAddedForThePressIsOnlyANote() {
-        Book odd = GOOD.withRuns(List.of(Run.of("Lined", GOOD.runs().get(2).recipe(), 39, Run.Start.ANYWHERE)));
+        Book odd = GOOD.withBrief(GOOD.brief().withPages(24))
+                .withRuns(List.of(Run.of("Lined", GOOD.runs().get(2).recipe(), 39, Run.Start.ANYWHERE)));
         Finding f = finding(odd, "page-count").orElseThrow();
         assertEquals(Severity.NOTE, f.severity());
         assertEquals(40, f.place().page());
@@ -179,5 +180,36 @@ class CheckerTest {
         assertEquals(List.of(), check(zine));
         assertTrue(finding(zine.withBrief(zine.brief().withPages(44)), "page-count")
                 .isPresent());
+    }
+
+    @Test
+    void aBookTooThickForStaplesIsTold() {
+        Book zine = Starter.ZINE.begin().withTitle("Zine");
+        assertTrue(finding(zine, "thickness").isEmpty());
+        Finding f = finding(zine.withBrief(zine.brief().withPages(100)), "thickness")
+                .orElseThrow();
+        assertEquals("at most 0.157 in", f.required());
+        assertEquals("0.236 in", f.measured(), "100 pages of 60 µm: 100 g/m² × 1.2 ÷ 2");
+    }
+
+    @Test
+    void aPriceThatLosesMoneyIsTold() {
+        Book cheap = GOOD.withPlans(GOOD.plans().withPrice("us", Optional.of(3.99)));
+        assertTrue(finding(cheap, "price").orElseThrow().required().contains("4.07 USD"));
+        Book fair = GOOD.withPlans(GOOD.plans().withPrice("us", Optional.of(4.07)));
+        assertTrue(finding(fair, "price").isEmpty());
+    }
+
+    @Test
+    void everyStarterIsFitToGoOnceItHasATitle() {
+        for (Starter starter : Starter.values()) {
+            Book book = starter.begin().withTitle("Hive Notes").withAuthor("Skep & Sedge");
+            assertEquals(
+                    List.of(),
+                    check(book).stream()
+                            .filter(f -> f.severity() != Severity.NOTE)
+                            .toList(),
+                    starter.id());
+        }
     }
 }

@@ -90,4 +90,33 @@ class PageGeometryTest {
         Length next = PageGeometry.of(book(online, false), pages + 2).gutter().length();
         assertTrue(next.compareTo(now) >= 0);
     }
+
+    @Property(tries = 100)
+    void fromRightToLeftAPageIsTheMirrorOfTheSamePage(
+            @ForAll @IntRange(min = 24, max = 828) int pages, @ForAll boolean bleed, @ForAll Side side) {
+        Book ltr = book(online, bleed);
+        Book rtl = ltr.withBrief(ltr.brief().withReading(jorn.page.Reading.RIGHT_TO_LEFT));
+        PageFrame a = PageGeometry.of(ltr, pages).frame(side);
+        PageFrame b = PageGeometry.of(rtl, pages).frame(side);
+        for (Box[] pair : new Box[][] {{a.text(), b.text()}, {a.bleed(), b.bleed()}}) {
+            assertEquals(432 - pair[0].right(), pair[1].x(), 1e-9);
+            assertEquals(pair[0].width(), pair[1].width(), 1e-9);
+        }
+        assertEquals(!a.gutterAtLeft(), b.gutterAtLeft());
+    }
+
+    /** Common practice: one school sets 0.75 in always; a stapled page has 0.5 outside and 0.25 inside. */
+    @Test
+    void aSchoolOfMarginsTakesThePlaceOfThePresss() {
+        Book book = book(online, false);
+        Book flat = book.withMargins(jorn.book.MarginChoice.ofSchool(Optional.of("flat")));
+        assertEquals(Length.inches(0.75), PageGeometry.of(flat, 120).gutter().length());
+        Book stapled = book.withMargins(jorn.book.MarginChoice.ofSchool(Optional.of("stitched")));
+        assertEquals(Length.inches(0.25), PageGeometry.of(stapled, 120).gutter().length());
+        assertEquals(Length.inches(0.5), PageGeometry.of(stapled, 120).outside().length());
+        Book home = book.withMargins(jorn.book.MarginChoice.ofSchool(Optional.of("home")));
+        assertEquals(Length.mm(10), PageGeometry.of(home, 40).gutter().length());
+        assertEquals(Length.mm(15), PageGeometry.of(home, 41).gutter().length());
+        assertEquals(Length.mm(5), PageGeometry.of(home, 41).foot().length());
+    }
 }

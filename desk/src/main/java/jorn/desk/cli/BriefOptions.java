@@ -4,6 +4,7 @@ import jorn.book.Brief;
 import jorn.measure.Numeral;
 import jorn.measure.Size;
 import jorn.measure.Unit;
+import jorn.page.Reading;
 import jorn.press.Binding;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
@@ -26,14 +27,21 @@ final class BriefOptions {
     @Option(names = "--ink", paramLabel = "I", description = "Ink of the press: black, colour …")
     String ink;
 
-    @Option(names = "--binding", paramLabel = "B", description = "Binding of the press: glued, stitched, loose …")
+    @Option(
+            names = "--binding",
+            paramLabel = "B",
+            description = "Binding of the press: glued, cased, jacket, stitched, coil, loose.")
     String binding;
 
     @Option(names = "--bleed", description = "With bleed.")
     boolean bleed;
 
+    @Option(names = "--rtl", description = "Reads from right to left.")
+    boolean rtl;
+
     boolean isEmpty() {
-        return press == null
+        return !rtl
+                && press == null
                 && trim == null
                 && pages == null
                 && paper == null
@@ -42,14 +50,22 @@ final class BriefOptions {
                 && !bleed;
     }
 
-    /** The brief, refused where the press does not make it. */
-    Brief brief() {
-        PressProfile profile = PressShelf.shipped().find(press == null ? "online" : press);
-        Size size = Size.parse(trim == null ? "6x9in" : trim, Unit.INCH);
-        int count = pages == null ? 120 : Numeral.count(pages, "page count", 1, Brief.MOST_PAGES);
-        Brief brief = Brief.at(profile, size, count);
+    /** The brief, beginning from another, refused where the press does not make it. */
+    Brief brief(Brief base) {
+        PressProfile profile =
+                press == null ? base.press() : PressShelf.shipped().find(press);
+        Brief brief = base.at(profile);
+        if (trim != null) {
+            brief = brief.withTrim(Size.parse(trim, Unit.INCH));
+        } else if (!profile.takes(brief.trim())) {
+            brief = brief.withTrim(profile.nearestTrim(brief.trim()));
+        }
+        if (pages != null) {
+            brief = brief.withPages(Numeral.count(pages, "page count", 1, Brief.MOST_PAGES));
+        }
         if (binding != null) {
-            brief = brief.withBinding(Binding.of(binding));
+            brief = brief.withBinding(
+                    profile.requireBinding(Binding.of(binding)).binding());
         }
         if (paper != null) {
             brief = brief.withPaper(profile.requirePaper(paper).id());
@@ -57,6 +73,6 @@ final class BriefOptions {
         if (ink != null) {
             brief = brief.withInk(profile.requireInk(ink).id());
         }
-        return brief.require();
+        return brief.withReading(rtl ? Reading.RIGHT_TO_LEFT : base.reading()).require();
     }
 }

@@ -18,6 +18,7 @@ import picocli.CommandLine.Parameters;
         subcommands = {
             NewCommand.class,
             MeasureCommand.class,
+            PressesCommand.class,
             CheckCommand.class,
             ExportCommand.class,
             DemoCommand.class,

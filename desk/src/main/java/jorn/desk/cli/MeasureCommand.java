@@ -3,13 +3,16 @@ package jorn.desk.cli;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import jorn.book.Book;
+import jorn.book.Pagination;
 import jorn.book.Starter;
 import jorn.brief.Measures;
 import jorn.json.Json;
 import jorn.measure.Figure;
 import jorn.measure.Length;
+import jorn.measure.Numeral;
 import jorn.measure.Scalar;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
@@ -33,13 +36,20 @@ final class MeasureCommand implements Callable<Integer> {
     @Mixin
     private BriefOptions options;
 
+    @Option(names = "--price", paramLabel = "N", description = "List price, to see what is kept.")
+    private String price;
+
+    @Option(names = "--market", paramLabel = "M", description = "Market of the press: us, uk …")
+    private String market;
+
     @Option(names = "--json", description = "As one JSON object keyed by figure.")
     private boolean json;
 
     @Override
     public Integer call() {
         var out = spec.commandLine().getOut();
-        Measures measures = Measures.of(book());
+        Book book = priced(book());
+        Measures measures = Measures.of(book, Pagination.of(book), market == null ? "" : market);
         if (json) {
             Map<String, Object> all = new LinkedHashMap<>();
             measures.all().forEach((key, figure) -> all.put(key, object(figure)));
@@ -68,7 +78,26 @@ final class MeasureCommand implements Callable<Integer> {
             throw Trouble.of(
                     "Nothing is given to measure.", "Give a FILE.jorn, or --press, --trim, --pages and --paper.");
         }
-        return Starter.NOTEBOOK.begin(options.brief().withBleed(options.bleed));
+        return Starter.NOTEBOOK.begin(
+                options.brief(Starter.NOTEBOOK.usualBrief()).withBleed(options.bleed));
+    }
+
+    /** The book with the price and market of the command line. */
+    private Book priced(Book book) {
+        var press = book.brief().press();
+        if (market != null) {
+            press.requireMarket(market);
+        }
+        if (price == null) {
+            return book;
+        }
+        if (press.markets().isEmpty()) {
+            throw Trouble.of(press.name() + " states no costs, so a price cannot be reckoned.", "Leave --price out.");
+        }
+        double amount = Numeral.read(price)
+                .orElseThrow(() -> Trouble.of("“" + price + "” is not a price.", "Write a number, such as 5.99."));
+        String where = market == null ? press.markets().get(0).id() : market;
+        return book.withPlans(book.plans().withPrice(where, Optional.of(amount)));
     }
 
     private static Map<String, Object> object(Figure figure) {

@@ -53,7 +53,8 @@ final class NewCommand implements Callable<Integer> {
         if (target == null) {
             throw Trouble.of("No file is given to write to.", "Add -o and a name that ends in .jorn.");
         }
-        Book book = Starter.of(starter).begin(options.brief());
+        Starter kind = Starter.of(starter);
+        Book book = kind.begin(options.brief(kind.usualBrief()));
         if (title != null) {
             book = book.withTitle(title);
         }

@@ -102,6 +102,11 @@ public final class Settings {
         return folder.resolve("recovery.jorn");
     }
 
+    /** Where the user's own press profiles are. */
+    public Path pressFolder() {
+        return folder.resolve("presses");
+    }
+
     public Unit unit() {
         return unit;
     }

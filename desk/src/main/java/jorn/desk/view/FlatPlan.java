@@ -119,7 +119,11 @@ public final class FlatPlan extends CanvasPane {
     }
 
     private double xOf(int page) {
-        return SIDE_GAP + (page / 2) * step() + (Side.of(page) == Side.RECTO ? thumbWidth() : 0) - offset;
+        return SIDE_GAP + (page / 2) * step() + (isAtRight(page) ? thumbWidth() : 0) - offset;
+    }
+
+    private boolean isAtRight(int page) {
+        return sight.book().brief().reading().isRightHand(Side.of(page));
     }
 
     private void scrollBy(double dx) {
@@ -138,7 +142,7 @@ public final class FlatPlan extends CanvasPane {
     private void pageAt(double x) {
         double at = x + offset - SIDE_GAP;
         int spread = (int) Math.floor(at / step());
-        boolean recto = at - spread * step() > thumbWidth();
+        boolean recto = at - spread * step() > thumbWidth() == isAtRight(1);
         var p = sight.pagination();
         if (spread >= 0 && spread < p.spreadCount()) {
             int page = recto ? p.rectoOf(spread).orElse(0) : p.versoOf(spread).orElse(0);
@@ -194,7 +198,8 @@ public final class FlatPlan extends CanvasPane {
     private void drawChosen(GraphicsContext g, int spread) {
         boolean verso = sight.pagination().versoOf(spread).isPresent();
         boolean recto = sight.pagination().rectoOf(spread).isPresent();
-        double x = SIDE_GAP + spread * step() - offset + (verso ? 0 : thumbWidth());
+        double x =
+                SIDE_GAP + spread * step() - offset + (verso && recto || !isAtRight(verso ? 2 : 1) ? 0 : thumbWidth());
         g.setStroke(Look.THREAD);
         g.setLineWidth(2.2);
         g.strokeRect(x - 1, TOP - 1, (verso && recto ? 2 : 1) * thumbWidth() + 2, thumbHeight() + 2);
@@ -205,8 +210,8 @@ public final class FlatPlan extends CanvasPane {
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.TOP);
         for (Stretch s : stretches) {
-            double x1 = Math.max(-20, xOf(s.from()) + 1);
-            double x2 = Math.min(width + 20, xOf(s.to()) + thumbWidth() - 1);
+            double x1 = Math.max(-20, Math.min(xOf(s.from()), xOf(s.to())) + 1);
+            double x2 = Math.min(width + 20, Math.max(xOf(s.from()), xOf(s.to())) + thumbWidth() - 1);
             if (x2 < 0 || x1 > width || s.run() < 0) {
                 continue;
             }

@@ -121,7 +121,7 @@ public final class Header extends VBox {
         trim.setText(sizeInWords(brief.trim(), unit));
         paper.setText(brief.paperStock().name());
         ink.setText(brief.inkSet().name());
-        binding.setText(brief.binding().word());
+        binding.setText(brief.offer().inWords());
         press.setText(brief.press().name());
         undo.setDisable(!desk.canUndo());
         redo.setDisable(!desk.canRedo());

@@ -101,9 +101,13 @@ public final class SpreadView extends CanvasPane {
         double s = scale();
         double w = trim.width() * s;
         double h = trim.height() * s;
-        double x = getWidth() / 2 - (Side.of(page) == Side.VERSO ? w : 0);
+        double x = getWidth() / 2 - (isAtRight(page) ? 0 : w);
         double y = Math.max(PAD + outer() * s, (getHeight() - em() * 4.2 - h) / 2);
         return new Rectangle2D(x, y, w, h);
+    }
+
+    private boolean isAtRight(int page) {
+        return sight.book().brief().reading().isRightHand(Side.of(page));
     }
 
     /** Where a box on a page lies in the view. */
@@ -168,7 +172,7 @@ public final class SpreadView extends CanvasPane {
             g.strokeRect(m.getMinX(), m.getMinY(), m.getWidth(), m.getHeight());
         }
         g.setTextAlign(TextAlignment.CENTER);
-        String whole = n + ", " + Side.of(n).word() + runName(n);
+        String whole = n + ", " + sight.book().brief().reading().hand(Side.of(n)) + runName(n);
         String label = widthOf(whole) < at.getWidth() - 6 ? whole : Integer.toString(n);
         double under = all.getMaxY() + em() * 1.25;
         write(g, label, at.getMinX() + at.getWidth() / 2, under, n == chosen ? Look.INK : Look.SOFT_INK, n == chosen);
@@ -188,7 +192,7 @@ public final class SpreadView extends CanvasPane {
         }
         Box b = frame.bleed();
         Box t = frame.trim();
-        boolean recto = frame.side() == Side.RECTO;
+        boolean recto = frame.gutterAtLeft();
         return Box.between(recto ? t.x() : b.x(), b.y(), recto ? b.right() : t.right(), b.bottom());
     }
 
@@ -203,7 +207,7 @@ public final class SpreadView extends CanvasPane {
         Hatch.rect(g, cut, ZONE, all.getMinX(), at.getMaxY(), all.getWidth(), bottom);
         Hatch.rect(g, cut, ZONE, all.getMinX(), at.getMinY(), left, at.getHeight());
         Hatch.rect(g, cut, ZONE, at.getMaxX(), at.getMinY(), right, at.getHeight());
-        boolean recto = frame.side() == Side.RECTO;
+        boolean recto = frame.gutterAtLeft();
         double gutter =
                 (recto ? frame.text().x() : frame.trim().right() - frame.text().right()) * s;
         Hatch.rect(
@@ -225,9 +229,10 @@ public final class SpreadView extends CanvasPane {
     private void drawFold(GraphicsContext g) {
         if (verso() > 0 && recto() > 0) {
             Rectangle2D at = placeOf(recto());
+            double x = getWidth() / 2;
             g.setStroke(Look.SOFT_INK);
             g.setLineWidth(1);
-            g.strokeLine(at.getMinX(), at.getMinY(), at.getMinX(), at.getMaxY());
+            g.strokeLine(x, at.getMinY(), x, at.getMaxY());
         }
     }
 
@@ -255,8 +260,7 @@ public final class SpreadView extends CanvasPane {
         }
         int n = Math.max(verso(), recto());
         Rectangle2D at = placeOf(n);
-        boolean first = n == 1;
-        double centre = first ? at.getMinX() - at.getWidth() / 2 : at.getMaxX() + at.getWidth() / 2;
+        double centre = isAtRight(n) ? at.getMinX() - at.getWidth() / 2 : at.getMaxX() + at.getWidth() / 2;
         g.setTextAlign(TextAlignment.CENTER);
         String cover = sight.cover().isDelivered() ? "inside of the cover" : "nothing faces this page";
         aside(g, cover, centre, at.getMinY() + at.getHeight() / 2, Look.SOFT_INK);

@@ -185,4 +185,117 @@ class CommandLineTest {
             assertTrue(out.toString().contains("  " + command + " "), command);
         }
     }
+
+    @Test
+    void measuresEveryBinding() {
+        for (String[] each : new String[][] {
+            {"online", "6x9in", "glued"}, {"casebound", "6x9in", "cased"}, {"casebound", "6x9in", "jacket"},
+            {"magazine", "A5", "stitched"}, {"copyshop", "A5", "coil"}, {"copyshop", "A5", "loose"}
+        }) {
+            assertEquals(
+                    0,
+                    jorn(
+                            "measure",
+                            "--press",
+                            each[0],
+                            "--trim",
+                            each[1],
+                            "--pages",
+                            "60",
+                            "--paper",
+                            "white",
+                            "--binding",
+                            each[2],
+                            "--json"),
+                    err.toString());
+            for (String key : new String[] {
+                "page.width",
+                "page.height",
+                "margin.gutter",
+                "margin.outside",
+                "spine.width",
+                "cover.width",
+                "cover.height",
+                "cover.pixels.width",
+                "cover.pixels.height",
+                "book.thickness",
+                "book.weight",
+                "cost.print",
+                "price.lowest",
+                "spine.text.allowed"
+            }) {
+                assertTrue(json().has(key), each[2] + " has no " + key);
+            }
+        }
+    }
+
+    @Test
+    void reckonsWithAPriceInAMarket() {
+        assertEquals(
+                0,
+                jorn(
+                        "measure", "--press", "online", "--trim", "6x9in", "--pages", "120", "--paper", "white",
+                        "--price", "5.99", "--json"));
+        assertEquals(2.44, json().at("/cost.print/value").asDouble(), 1e-9);
+        assertEquals(4.07, json().at("/price.lowest/value").asDouble(), 1e-9);
+        assertEquals(1.15, json().at("/price.kept/value").asDouble(), 1e-9);
+        assertEquals("USD", json().at("/price.kept/unit").asText());
+        assertEquals(
+                0,
+                jorn(
+                        "measure",
+                        "--press",
+                        "online",
+                        "--trim",
+                        "6x9in",
+                        "--pages",
+                        "120",
+                        "--paper",
+                        "white",
+                        "--price",
+                        "5,99",
+                        "--market",
+                        "uk",
+                        "--json"));
+        assertEquals("GBP", json().at("/price.kept/unit").asText());
+        assertEquals(2, jorn("measure", "--press", "online", "--market", "moon"));
+        assertEquals(2, jorn("measure", "--press", "online", "--price", "much"));
+        assertEquals(2, jorn("measure", "--press", "online", "--binding", "stitched"));
+    }
+
+    @Test
+    void rightToLeftGivesTheSameFigures() {
+        assertEquals(0, jorn("measure", "--press", "online", "--pages", "120", "--json"));
+        String ltr = out.toString();
+        assertEquals(0, jorn("measure", "--press", "online", "--pages", "120", "--rtl", "--json"));
+        assertEquals(ltr, out.toString());
+    }
+
+    @Test
+    void listsAndChecksPresses() throws IOException {
+        assertEquals(0, jorn("presses"));
+        for (String id : new String[] {"online", "trade", "magazine", "copyshop", "home", "casebound", "screen"}) {
+            assertTrue(out.toString().contains(id + "\t"), id);
+        }
+        assertEquals(0, jorn("presses", "--json"));
+        JsonNode all = json();
+        assertEquals(7, all.size());
+        Path file = Files.writeString(folder.resolve("mine.json"), all.get(0).toString());
+        assertEquals(0, jorn("presses", "--check", file.toString()));
+        Files.writeString(file, all.get(0).toString().replace("\"upTo\":300", "\"upTo\":1"));
+        assertEquals(2, jorn("presses", "--check", file.toString()));
+        assertTrue(err.toString().contains("margins"), err.toString());
+        assertEquals(2, jorn("presses", "--check", folder.resolve("none.json").toString()));
+    }
+
+    @Test
+    void everyStarterCanBeMadeCheckedAndExported() {
+        jorn("new", "--list");
+        for (String id : out.toString().lines().map(l -> l.split("\t")[0]).toList()) {
+            String file = folder.resolve(id + ".jorn").toString();
+            assertEquals(0, jorn("new", id, "-o", file, "--title", "Hive Notes"), err.toString());
+            assertEquals(0, jorn("check", file), id + out);
+            assertEquals(0, jorn("export", file, "--to", folder.resolve(id).toString()), id + err);
+        }
+    }
 }

@@ -13,6 +13,7 @@ import jorn.cover.CoverArt;
 import jorn.cover.CoverGeometry;
 import jorn.makeup.Composer;
 import jorn.measure.Trouble;
+import jorn.page.PageArt;
 import jorn.print.export.Delivery.Role;
 import jorn.print.pdf.PdfSink;
 import jorn.store.SafeFile;
@@ -69,14 +70,17 @@ public final class Exporter {
         written.add(delivery(Role.INTERIOR, interior, pages));
         if (cover.isDelivered()) {
             Path file = file(book, folder, Role.COVER);
+            List<PageArt> coverPages = CoverArt.pages(book, cover);
             SafeFile.write(file, out -> {
                 step(pages + 1, steps, "Writing the cover");
                 try (PdfSink sink = new PdfSink(book.shownTitle() + " – cover", book.author())) {
-                    sink.add(CoverArt.of(book, cover));
+                    for (PageArt page : coverPages) {
+                        sink.add(page);
+                    }
                     sink.writeTo(out);
                 }
             });
-            written.add(delivery(Role.COVER, file, 1));
+            written.add(delivery(Role.COVER, file, coverPages.size()));
         }
         return written;
     }

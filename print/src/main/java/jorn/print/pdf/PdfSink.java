@@ -22,7 +22,7 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.common.PDStream;
 
 /**
- * Writes page art as PDF. MediaBox and BleedBox are the page before the cut, TrimBox the page after it (ISO 32000-1,
+ * Writes page art as PDF. MediaBox is the sheet, BleedBox the page before the cut, TrimBox the page after it (ISO 32000-1,
  * 14.11.2). Equal content is written once and referred to from every page that has it.
  */
 public final class PdfSink implements Closeable {
@@ -66,17 +66,16 @@ public final class PdfSink implements Closeable {
 
     /** Adds a page at the end. */
     public void add(PageArt art) throws IOException {
-        Box bleed = art.bleed();
-        Box trim = art.trim();
+        Box media = art.media();
         Operators out = new Operators();
         if (!art.marks().isEmpty()) {
             // From the trim's top left corner, y down, to the page's bottom left corner, y up.
-            out.op("cm", 1, 0, 0, -1, -bleed.x(), bleed.bottom());
+            out.op("cm", 1, 0, 0, -1, -media.x(), media.bottom());
             writer.write(art.marks(), resources, out);
         }
-        PDPage page = new PDPage(rectangle(bleed, bleed));
-        page.setBleedBox(rectangle(bleed, bleed));
-        page.setTrimBox(rectangle(trim, bleed));
+        PDPage page = new PDPage(rectangle(media, media));
+        page.setBleedBox(rectangle(art.bleed(), media));
+        page.setTrimBox(rectangle(art.trim(), media));
         page.setResources(resources);
         page.setContents(content(new Content(out.bytes())));
         document.addPage(page);

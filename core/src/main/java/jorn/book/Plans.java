@@ -1,0 +1,109 @@
+package jorn.book;
+
+import java.time.LocalDate;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import jorn.measure.Trouble;
+
+/**
+ * What the user reckons with besides the book itself: prices, work, a batch from a copy shop.
+ *
+ * @param prices list price by market id, each above 0
+ * @param rates what one unit of a currency is worth in the user's own, by currency, each above 0
+ * @param ownCurrency the currency in which markets are compared; empty for none
+ * @param work how the drawings get done
+ * @param batch copies ordered at once
+ */
+public record Plans(
+        Map<String, Double> prices,
+        Map<String, Double> rates,
+        String ownCurrency,
+        Optional<Work> work,
+        Optional<Batch> batch) {
+    /** Nothing reckoned yet. */
+    public static final Plans NONE = new Plans(Map.of(), Map.of(), "", Optional.empty(), Optional.empty());
+
+    /**
+     * Work on the drawings.
+     *
+     * @param drawings how many, from 1
+     * @param hoursEach hours for one, above 0
+     * @param hoursAWeek hours in a week, above 0 and up to 168
+     * @param start the day on which it begins
+     */
+    public record Work(int drawings, double hoursEach, double hoursAWeek, LocalDate start) {
+        public Work {
+            if (drawings < 1 || drawings > 100_000) {
+                throw Trouble.of("The number of drawings is out of range.", "Write 1 to 100,000.");
+            }
+            positive("hours for a drawing", hoursEach, 10_000);
+            positive("hours a week", hoursAWeek, 168);
+        }
+    }
+
+    /**
+     * Copies ordered at once.
+     *
+     * @param copies from 1
+     * @param setup what the order costs before the first copy, from 0
+     * @param perCopy what each copy costs, above 0
+     */
+    public record Batch(int copies, double setup, double perCopy) {
+        public Batch {
+            if (copies < 1 || copies > 1_000_000) {
+                throw Trouble.of("The number of copies is out of range.", "Write 1 to 1,000,000.");
+            }
+            if (!(setup >= 0)) {
+                throw Trouble.of("The fixed part is less than nothing.", "Write 0 or more.");
+            }
+            positive("price of a copy", perCopy, 1_000_000);
+        }
+    }
+
+    public Plans {
+        prices = sorted(prices, "price", 1_000_000);
+        rates = sorted(rates, "rate", 1_000_000);
+        ownCurrency = ownCurrency == null ? "" : ownCurrency.strip();
+    }
+
+    private static Map<String, Double> sorted(Map<String, Double> map, String what, double most) {
+        if (map == null) {
+            return Map.of();
+        }
+        map.values().forEach(v -> positive(what, v, most));
+        return java.util.Collections.unmodifiableMap(new TreeMap<>(map));
+    }
+
+    private static void positive(String what, double value, double most) {
+        if (!(value > 0) || value > most) {
+            throw Trouble.of("This " + what + " is out of range.", "Write a number above 0.");
+        }
+    }
+
+    public Plans withPrice(String market, Optional<Double> price) {
+        return new Plans(with(prices, market, price), rates, ownCurrency, work, batch);
+    }
+
+    public Plans withRate(String currency, Optional<Double> rate) {
+        return new Plans(prices, with(rates, currency, rate), ownCurrency, work, batch);
+    }
+
+    public Plans withOwnCurrency(String currency) {
+        return new Plans(prices, rates, currency, work, batch);
+    }
+
+    public Plans withWork(Optional<Work> w) {
+        return new Plans(prices, rates, ownCurrency, w, batch);
+    }
+
+    public Plans withBatch(Optional<Batch> b) {
+        return new Plans(prices, rates, ownCurrency, work, b);
+    }
+
+    private static Map<String, Double> with(Map<String, Double> map, String key, Optional<Double> value) {
+        Map<String, Double> now = new TreeMap<>(map);
+        value.ifPresentOrElse(v -> now.put(key, v), () -> now.remove(key));
+        return now;
+    }
+}

@@ -1,0 +1,26 @@
+package jorn.check;
+
+import java.util.function.Consumer;
+import jorn.check.Finding.Place;
+import jorn.check.Finding.Severity;
+import jorn.measure.Figure;
+import jorn.measure.Quantity.Precision;
+
+/** Staples and coils hold only so much. */
+final class ThicknessRule implements Rule {
+    @Override
+    public void look(Proof proof, Consumer<Finding> found) {
+        var offer = proof.book().brief().offer();
+        Figure block = proof.cover().figures().block();
+        offer.maxThickness()
+                .filter(most -> block.length().compareTo(most) > 0)
+                .ifPresent(most -> found.accept(new Finding(
+                        "thickness",
+                        Severity.ERROR,
+                        Place.book(),
+                        "The book is too thick to be made " + offer.inWords() + ".",
+                        block.length().format(proof.unit(), Precision.EXACT),
+                        "at most " + proof.text(most),
+                        "Take out pages, choose a thinner paper, or another binding.")));
+    }
+}

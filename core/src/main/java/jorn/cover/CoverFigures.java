@@ -1,0 +1,300 @@
+package jorn.cover;
+
+import java.util.List;
+import java.util.Optional;
+import jorn.book.Book;
+import jorn.book.Brief;
+import jorn.measure.Figure;
+import jorn.measure.Length;
+import jorn.measure.Quantity.Precision;
+import jorn.measure.Scalar;
+import jorn.measure.Unit;
+import jorn.press.Binding;
+import jorn.press.BindingOffer;
+import jorn.press.BindingOffer.Boards;
+import jorn.press.BindingOffer.SpineText;
+import jorn.press.CoverRule;
+
+/**
+ * The measures of a cover as figures, each with its working.
+ *
+ * <p>Common practice: a glued cover is one flat sheet, width = 2 × (trim width + bleed) + spine, height = trim height + 2 ×
+ * bleed. A case wrap has boards that stand over the block, a hinge beside the spine, and a turn-in all round; its spine is
+ * the block and two boards. A jacket adds flaps. A stapled cover has no spine; coil and loose covers are single pages.
+ */
+public final class CoverFigures {
+    private final Brief brief;
+    private final int pageCount;
+
+    private CoverFigures(Brief brief, int pageCount) {
+        this.brief = brief;
+        this.pageCount = pageCount;
+    }
+
+    /**
+     * @param pageCount how many pages the bound book has
+     */
+    public static CoverFigures of(Book book, int pageCount) {
+        return new CoverFigures(book.brief(), pageCount);
+    }
+
+    private String press() {
+        return brief.press().name();
+    }
+
+    private BindingOffer offer() {
+        return brief.offer();
+    }
+
+    private Boards boards() {
+        return offer().boards().orElseThrow();
+    }
+
+    private boolean isCased() {
+        return brief.binding() == Binding.CASED || brief.binding() == Binding.JACKET;
+    }
+
+    private Figure pages() {
+        return Figure.given("pages", "Pages", Scalar.count(pageCount, "pages"), "");
+    }
+
+    private Figure trimWidth() {
+        return Figure.given("trim.width", "Trim width", brief.trim().width(), "your decision");
+    }
+
+    private Figure trimHeight() {
+        return Figure.given("trim.height", "Trim height", brief.trim().height(), "your decision");
+    }
+
+    /** What is beyond the finished cover: bleed that is cut off, or the turn-in of a case. */
+    public Figure outer() {
+        return brief.binding() == Binding.CASED
+                ? Figure.given("cover.turn-in", "Turn-in", boards().turnIn(), press())
+                : Figure.given(
+                        "cover.bleed", "Cover bleed", brief.press().cover().bleed(), press());
+    }
+
+    /** How far a case's boards stand over the block. */
+    private Figure overhang() {
+        return Figure.given("cover.overhang", "Overhang", boards().overhang(), press());
+    }
+
+    private Figure flap() {
+        return Figure.given("cover.flap", "Flap", offer().flap().orElseThrow(), press());
+    }
+
+    /** Width of the joint beside the spine of a case. */
+    public Optional<Figure> hinge() {
+        return isCased()
+                ? Optional.of(Figure.given("cover.hinge", "Hinge", boards().hinge(), press()))
+                : Optional.empty();
+    }
+
+    /** Thickness of the block alone. */
+    public Figure block() {
+        Figure page = brief.paperStock().page(press());
+        return Figure.computed(
+                        "block.thickness",
+                        "Block",
+                        page.length().times(pageCount),
+                        "{pages} × {paper.page}",
+                        "",
+                        pages(),
+                        page)
+                .shown(Precision.EXACT);
+    }
+
+    /** Width of the spine on the cover. */
+    public Figure spine() {
+        if (!brief.binding().hasSpine()) {
+            return Figure.given("spine.width", "Spine", Length.ZERO, "a book " + offer().inWords() + " has no spine")
+                    .shown(Precision.EXACT);
+        }
+        Figure page = brief.paperStock().page(press());
+        Length block = page.length().times(pageCount);
+        if (isCased()) {
+            Figure board = Figure.given("cover.board", "Board", boards().board(), press());
+            return spine(
+                    block.plus(boards().board().times(2)),
+                    "{pages} × {paper.page} + 2 × {cover.board}",
+                    pages(),
+                    page,
+                    board);
+        }
+        Optional<Length> allowance = offer().coverAllowance().filter(a -> !a.isZero());
+        if (allowance.isEmpty()) {
+            return spine(block, "{pages} × {paper.page}", pages(), page);
+        }
+        Figure cover = Figure.given("cover.allowance", "Cover allowance", allowance.get(), press())
+                .shown(Precision.FINE);
+        return spine(block.plus(allowance.get()), "{pages} × {paper.page} + {cover.allowance}", pages(), page, cover);
+    }
+
+    private Figure spine(Length value, String formula, Figure... inputs) {
+        return Figure.computed("spine.width", "Spine", value, formula, press(), inputs)
+                .shown(Precision.EXACT);
+    }
+
+    /** Thickness of the closed book. */
+    public Figure thickness() {
+        if (brief.binding().hasSpine()) {
+            return Figure.computed(
+                            "book.thickness",
+                            "Thickness",
+                            spine().length(),
+                            "{spine.width}",
+                            "the closed book",
+                            spine())
+                    .shown(Precision.EXACT);
+        }
+        return Figure.computed("book.thickness", "Thickness", block().length(), "{block.thickness}", "", block())
+                .shown(Precision.EXACT);
+    }
+
+    /** Width of one cover panel from the spine to the fore-edge. */
+    Length panelWidth() {
+        return isCased()
+                ? brief.trim().width().plus(boards().overhang())
+                : brief.trim().width();
+    }
+
+    /** Height of the finished cover. */
+    Length panelHeight() {
+        return isCased()
+                ? brief.trim().height().plus(boards().overhang().times(2))
+                : brief.trim().height();
+    }
+
+    /** Width of the cover file. */
+    public Figure width() {
+        Length out = outer().length();
+        Length panel = panelWidth();
+        return switch (brief.binding()) {
+            case GLUED -> width(
+                    panel.plus(out).times(2).plus(spine().length()),
+                    "2 × ({trim.width} + {cover.bleed}) + {spine.width}",
+                    "back, spine and front on one sheet",
+                    trimWidth(),
+                    outer(),
+                    spine());
+            case CASED -> width(
+                    panel.plus(out).times(2).plus(spine().length()),
+                    "2 × ({trim.width} + {cover.overhang} + {cover.turn-in}) + {spine.width}",
+                    "boards, spine and turn-in on one wrap",
+                    trimWidth(),
+                    overhang(),
+                    outer(),
+                    spine());
+            case JACKET -> width(
+                    panel.plus(flap().length()).plus(out).times(2).plus(spine().length()),
+                    "2 × ({cover.flap} + {trim.width} + {cover.overhang} + {cover.bleed}) + {spine.width}",
+                    "flaps, panels and spine on one sheet",
+                    flap(),
+                    trimWidth(),
+                    overhang(),
+                    outer(),
+                    spine());
+            case STITCHED -> width(
+                    panel.plus(out).times(2),
+                    "2 × ({trim.width} + {cover.bleed})",
+                    "back and front on one folded sheet",
+                    trimWidth(),
+                    outer());
+            case COIL, LOOSE -> width(
+                    panel.plus(out.times(2)),
+                    "{trim.width} + 2 × {cover.bleed}",
+                    "front and back are pages of their own",
+                    trimWidth(),
+                    outer());
+        };
+    }
+
+    private static Figure width(Length value, String formula, String source, Figure... inputs) {
+        return Figure.computed("cover.width", "Cover width", value, formula, source, inputs);
+    }
+
+    /** Height of the cover file. */
+    public Figure height() {
+        Length height = panelHeight().plus(outer().length().times(2));
+        String key = outer().key();
+        return isCased()
+                ? Figure.computed(
+                        "cover.height",
+                        "Cover height",
+                        height,
+                        "{trim.height} + 2 × ({cover.overhang} + {" + key + "})",
+                        "at head and foot",
+                        trimHeight(),
+                        overhang(),
+                        outer())
+                : Figure.computed(
+                        "cover.height",
+                        "Cover height",
+                        height,
+                        "{trim.height} + 2 × {" + key + "}",
+                        "bleed at head and foot",
+                        trimHeight(),
+                        outer());
+    }
+
+    /** Width and height of the larger sheet on which the press wants the cover, where it wants one. */
+    public List<Figure> sheet() {
+        if (brief.press().cover().delivery() != CoverRule.Delivery.FIXED) {
+            return List.of();
+        }
+        var sheet = brief.press().cover().sheet().orElseThrow();
+        return List.of(
+                Figure.given("cover.sheet.width", "Sheet width", sheet.width(), press()),
+                Figure.given("cover.sheet.height", "Sheet height", sheet.height(), press()));
+    }
+
+    /** Pixels across at the press's resolution. */
+    public Figure pixelsWide() {
+        return pixels("cover.pixels.width", "Cover width in pixels", width());
+    }
+
+    /** Pixels down at the press's resolution. */
+    public Figure pixelsHigh() {
+        return pixels("cover.pixels.height", "Cover height in pixels", height());
+    }
+
+    private Figure pixels(String key, String label, Figure side) {
+        int dpi = brief.press().resolution();
+        Figure resolution = Figure.given("resolution", "Resolution", Scalar.count(dpi, "px/in"), press());
+        long n = Math.round(side.length().in(Unit.INCH) * dpi);
+        return Figure.computed(
+                key,
+                label,
+                Scalar.count(n, "px"),
+                "{" + side.key() + "} × {resolution}",
+                "rounded to whole pixels",
+                side,
+                resolution);
+    }
+
+    /** Whether the press allows text on the spine at this page count. */
+    public Figure spineTextAllowed() {
+        Optional<SpineText> rule = brief.binding().hasSpine() ? offer().spineText() : Optional.empty();
+        if (rule.isEmpty()) {
+            return Figure.given(
+                    "spine.text.allowed",
+                    "Text on the spine",
+                    Scalar.yes(false),
+                    brief.binding().hasSpine() ? "never at " + press() : "there is no spine");
+        }
+        boolean yes = pageCount >= rule.get().minPages();
+        return new Figure(
+                "spine.text.allowed",
+                "Text on the spine",
+                Scalar.yes(yes),
+                Precision.PLAIN,
+                "",
+                List.of(pages()),
+                "from " + rule.get().minPages() + " pages, " + press());
+    }
+
+    /** Whether text may stand on the spine. */
+    public boolean isSpineTextAllowed() {
+        return spineTextAllowed().value().equals(Scalar.yes(true));
+    }
+}

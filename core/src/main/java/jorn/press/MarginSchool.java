@@ -1,0 +1,60 @@
+package jorn.press;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import jorn.json.Json;
+import jorn.json.Required;
+import jorn.measure.Trouble;
+
+/**
+ * A way of setting margins that the trade teaches, instead of the press's least ones. The numbers are data, like those of a
+ * press.
+ *
+ * @param id short and lasting: {@code flat}
+ * @param name in a few words
+ * @param about when it is used
+ * @param margins the margins it sets
+ */
+public record MarginSchool(
+        @Required String id, @Required String name, @Required String about, @Required Margins margins) {
+    private record Schools(List<MarginSchool> schools) {
+        @JsonCreator
+        Schools {
+            schools = List.copyOf(schools);
+        }
+    }
+
+    /** The schools that ship with Jorn. */
+    public static List<MarginSchool> shipped() {
+        return Holder.ALL;
+    }
+
+    /** @throws Trouble naming the schools that there are */
+    public static MarginSchool of(String id) {
+        return shipped().stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> Trouble.of(
+                        "There is no school of margins “" + id + "”.",
+                        "Choose one of "
+                                + String.join(
+                                        ", ",
+                                        shipped().stream().map(MarginSchool::id).toList()) + "."));
+    }
+
+    private static final class Holder {
+        private static final List<MarginSchool> ALL = load();
+
+        private static List<MarginSchool> load() {
+            try (InputStream in = MarginSchool.class.getResourceAsStream("margin-schools.json")) {
+                return Json.read(in.readAllBytes(), Schools.class, "The schools of margins")
+                        .schools();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+    }
+}
