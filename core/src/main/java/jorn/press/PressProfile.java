@@ -2,6 +2,7 @@ package jorn.press;
 
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
 import jorn.json.Required;
@@ -268,7 +269,7 @@ public record PressProfile(
     }
 
     private static <T> List<T> filled(List<T> list, String field) {
-        if (list.isEmpty() || list.contains(null)) {
+        if (list.isEmpty() || list.stream().anyMatch(Objects::isNull)) {
             throw Trouble.of("“" + field + "” is empty.", "List at least one.");
         }
         return List.copyOf(list);

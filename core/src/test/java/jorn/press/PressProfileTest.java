@@ -154,4 +154,34 @@ class PressProfileTest {
         assertTrue(t.what().contains("mine.json"), t.what());
         return t;
     }
+
+    @Test
+    void aCopyIsTheSameUnderAnotherName() {
+        for (PressProfile press : PressShelf.shipped().profiles()) {
+            PressProfile own = press.copyAs("my-press", "My press");
+            assertEquals("my-press", own.id());
+            assertEquals(press, own.copyAs(press.id(), press.name()));
+        }
+    }
+
+    @Test
+    void theUsersOwnProfilesStandOnTheShelfAndBadOnesAreTold() throws IOException {
+        Files.write(folder.resolve("mine.json"), Json.write(online.copyAs("mine", "Mine")));
+        Files.writeString(folder.resolve("bad.json"), "{}");
+        java.util.List<Trouble> told = new java.util.ArrayList<>();
+        PressShelf shelf = PressShelf.with(folder, told::add);
+        assertEquals("Mine", shelf.find("mine").name());
+        assertEquals(
+                PressShelf.shipped().profiles().size() + 1, shelf.profiles().size());
+        assertEquals(1, told.size());
+        assertTrue(told.get(0).what().contains("bad.json"), told.get(0).what());
+    }
+
+    @Test
+    void aBindingThatLacksItsMeasuresIsRefused() throws IOException {
+        String json = new String(Json.write(PressShelf.shipped().find("casebound")));
+        refused(json.replaceFirst("\"boards\" : \\{", "\"planks\" : {"));
+        String trade = new String(Json.write(PressShelf.shipped().find("trade")));
+        refused(trade.replace("\"sheet\" : \"21x12in\"", "\"leaf\" : \"21x12in\""));
+    }
 }

@@ -70,7 +70,7 @@ class HouseTest {
             .whereLayer("check")
             .mayNotBeAccessedByAnyLayer()
             .whereLayer("brief")
-            .mayNotBeAccessedByAnyLayer()
+            .mayOnlyBeAccessedByLayers("check")
             .whereLayer("cover")
             .mayOnlyBeAccessedByLayers("brief", "check")
             .whereLayer("makeup")

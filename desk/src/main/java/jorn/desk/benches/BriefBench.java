@@ -1,47 +1,105 @@
 package jorn.desk.benches;
 
+import java.util.EnumMap;
+import java.util.Map;
 import java.util.Optional;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import jorn.brief.Measures;
+import jorn.desk.briefs.BriefView;
+import jorn.desk.briefs.MoneyView;
+import jorn.desk.briefs.PagesView;
+import jorn.desk.briefs.PressView;
+import jorn.desk.briefs.WhatIfView;
+import jorn.desk.briefs.WorkView;
+import jorn.desk.model.Clerk;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Sight;
 import jorn.desk.view.BookDrawing;
+import jorn.desk.view.BriefSlips;
+import jorn.desk.view.CoverView;
+import jorn.desk.view.DecisionLadder;
 import jorn.desk.view.Painter;
-import jorn.desk.view.TrimNest;
+import jorn.desk.view.SlipLayer;
+import jorn.desk.view.SpreadView;
 import jorn.desk.view.Words;
 import jorn.measure.Length;
 import jorn.measure.Quantity.Precision;
-import jorn.measure.Size;
-import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.press.PaperStock;
 import jorn.press.PressProfile;
 
-/** The brief: the closed book to scale, the press's trims, and what hangs on the decisions. */
+/** The brief: the decisions in their order, the book to scale, and what hangs on them. */
 public final class BriefBench implements Bench {
+    /** What the middle of the bench shows. */
+    private enum View {
+        CLOSED("Closed book"),
+        OPEN("Open spread"),
+        COVER("Cover"),
+        PAGES("Pages"),
+        MONEY("Money"),
+        WORK("Work"),
+        WHAT_IF("What if"),
+        PRESS("Press");
+
+        private final String title;
+
+        View(String title) {
+            this.title = title;
+        }
+    }
+
     private final Desk desk;
     private final BookDrawing drawing;
-    private final TrimNest nest = new TrimNest();
-    private final HBox columns = new HBox(26);
-    private final VBox node;
+    private final SpreadView spread;
+    private final CoverView cover;
+    private final Map<View, BriefView> pages = new EnumMap<>(View.class);
+    private final Map<View, Button> words = new EnumMap<>(View.class);
+    private final DecisionLadder ladder;
+    private final StackPane place = new StackPane();
+    private final HBox columns = new HBox(22);
+    private final VBox hangs;
+    private final HBox node;
+    private View view = View.CLOSED;
 
-    public BriefBench(Desk desk, Painter painter) {
+    public BriefBench(Desk desk, Clerk clerk, Painter painter, SlipLayer slips, BriefSlips briefSlips) {
         this.desk = desk;
         drawing = new BookDrawing(painter);
         drawing.setId("book-drawing");
-        nest.setId("trim-nest");
-        nest.setMaxHeight(390);
-        nest.setOnTrim(this::takeTrim);
-        HBox.setHgrow(drawing, Priority.ALWAYS);
-        HBox above = new HBox(10, drawing, nest);
-        above.setAlignment(javafx.geometry.Pos.BOTTOM_LEFT);
-        VBox.setVgrow(above, Priority.ALWAYS);
-        VBox hangs = new VBox(6, Words.label("What hangs on these decisions", "heading"), columns);
+        spread = new SpreadView(painter);
+        cover = new CoverView(painter);
+        pages.put(View.PAGES, new PagesView(desk));
+        pages.put(View.MONEY, new MoneyView(desk));
+        pages.put(View.WORK, new WorkView(desk));
+        pages.put(View.WHAT_IF, new WhatIfView(desk, slips));
+        pages.put(View.PRESS, new PressView(desk, clerk));
+        ladder = new DecisionLadder(desk, slips, briefSlips);
+        ladder.setMinWidth(DecisionLadder.USE_PREF_SIZE);
+        HBox tabs = new HBox();
+        tabs.getStyleClass().add("view-words");
+        for (View each : View.values()) {
+            Button word = Words.wordButton(each.title, "Show this in the middle of the bench.", () -> turnTo(each));
+            word.setId("view-" + each.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
+            words.put(each, word);
+            tabs.getChildren().add(word);
+        }
+        hangs = new VBox(4, Words.label("What hangs on these decisions", "heading"), columns);
         hangs.getStyleClass().add("slip");
-        node = new VBox(12, above, hangs);
+        VBox.setVgrow(place, Priority.ALWAYS);
+        place.setMinSize(0, 0);
+        VBox middle = new VBox(6, tabs, place, hangs);
+        HBox.setHgrow(middle, Priority.ALWAYS);
+        middle.setMinWidth(0);
+        node = new HBox(14, ladder, middle);
+    }
+
+    private void turnTo(View wanted) {
+        view = wanted;
+        show();
     }
 
     @Override
@@ -52,28 +110,42 @@ public final class BriefBench implements Bench {
     @Override
     public void textSize(double pixels) {
         drawing.setEm(pixels);
-        nest.setEm(pixels);
-        nest.setPrefWidth(pixels * 14.6);
-        nest.setMinWidth(pixels * 14.6);
+        spread.setEm(pixels);
+        cover.setEm(pixels);
+        ladder.setPrefWidth(pixels * 11.2);
     }
 
     @Override
     public void show() {
         Sight sight = desk.sight().get();
         Unit unit = desk.unit().get();
-        drawing.show(sight, unit);
-        nest.show(sight, unit);
-        columns.getChildren().setAll(pages(sight), paper(sight, unit), edges(sight, unit), press(sight));
-    }
-
-    private void takeTrim(Size size) {
-        try {
-            desk.book().brief().press().requireTrim(size);
-            desk.changeBrief("trim", b -> b.withTrim(size));
-        } catch (Trouble t) {
-            desk.tell(t);
-            show();
+        ladder.show();
+        words.forEach((v, word) -> {
+            word.getStyleClass().remove("chosen");
+            if (v == view) {
+                word.getStyleClass().add("chosen");
+            }
+        });
+        boolean drawn = view == View.CLOSED || view == View.OPEN || view == View.COVER;
+        hangs.setVisible(drawn);
+        hangs.setManaged(drawn);
+        Node wanted =
+                switch (view) {
+                    case CLOSED -> drawing;
+                    case OPEN -> spread;
+                    case COVER -> cover;
+                    default -> pages.get(view).node();
+                };
+        if (place.getChildren().isEmpty() || place.getChildren().get(0) != wanted) {
+            place.getChildren().setAll(wanted);
         }
+        switch (view) {
+            case CLOSED -> drawing.show(sight, unit);
+            case OPEN -> spread.show(sight, sight.pagination().spreadCount() / 2, 0, unit);
+            case COVER -> cover.show(sight, unit);
+            default -> pages.get(view).show();
+        }
+        columns.getChildren().setAll(pages(sight), paper(sight, unit), edges(sight, unit), press(sight));
     }
 
     private static Node column(String head, String... lines) {
@@ -107,7 +179,7 @@ public final class BriefBench implements Bench {
         Optional<PaperStock> other = brief.press().papers().stream()
                 .filter(p -> !p.id().equals(brief.paper()))
                 .findFirst();
-        String head = capital(brief.paperStock().name());
+        String head = BriefSlips.sentenceCase(brief.paperStock().name());
         if (other.isEmpty()) {
             return column(head, "This press has one paper only.");
         }
@@ -121,7 +193,10 @@ public final class BriefBench implements Bench {
                 ? "The cover would be " + apart.format(unit, Precision.EXACT) + (thicker ? " wider." : " narrower.")
                 : "The block would be " + then.get("book.weight").text(unit) + ".";
         return column(
-                head, capital(other.get().name()) + " would be " + so.format(unit, Precision.EXACT) + " thick.", cover);
+                head,
+                BriefSlips.sentenceCase(other.get().name()) + " would be " + so.format(unit, Precision.EXACT)
+                        + " thick.",
+                cover);
     }
 
     private static Node edges(Sight sight, Unit unit) {
@@ -147,9 +222,5 @@ public final class BriefBench implements Bench {
         PressProfile press = sight.book().brief().press();
         return column(
                 press.name(), "A profile of made-up numbers: compare them with your own press's before you print.");
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
     }
 }

@@ -15,6 +15,7 @@ import jorn.desk.model.Desk;
 import jorn.desk.model.Sight;
 import jorn.desk.view.CanvasPane;
 import jorn.desk.view.CoverView;
+import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Look;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
@@ -98,6 +99,7 @@ public final class CoverBench implements Bench {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setMinWidth(ScrollPane.USE_PREF_SIZE);
         scroll.setFocusTraversable(false);
+        FocusScroll.follow(scroll);
         HBox head = new HBox(8, Words.label("The sheet, flat", "heading"), Words.spring(), zoneButton);
         head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         VBox.setVgrow(cover, Priority.ALWAYS);

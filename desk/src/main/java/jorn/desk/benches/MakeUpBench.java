@@ -19,6 +19,7 @@ import jorn.book.Pagination.Slot;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Sight;
 import jorn.desk.view.FlatPlan;
+import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Look;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
@@ -69,6 +70,7 @@ public final class MakeUpBench implements Bench {
         scroll.setPrefWidth(268);
         scroll.setMinWidth(ScrollPane.USE_PREF_SIZE);
         scroll.setFocusTraversable(false);
+        FocusScroll.follow(scroll);
         HBox.setHgrow(spread, Priority.ALWAYS);
         HBox row = new HBox(10, spread, scroll);
         table = new StackPane(row, over);

@@ -22,6 +22,7 @@ import jorn.check.Finding.Severity;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Sight;
 import jorn.desk.view.CoverView;
+import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Look;
 import jorn.desk.view.Painter;
 import jorn.desk.view.SpreadView;
@@ -54,6 +55,7 @@ public final class ProofBench implements Bench {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setMinWidth(ScrollPane.USE_PREF_SIZE);
         scroll.setFocusTraversable(false);
+        FocusScroll.follow(scroll);
         notes.setId("notes");
         HBox.setHgrow(view, Priority.ALWAYS);
         HBox row = new HBox(16, view, scroll);

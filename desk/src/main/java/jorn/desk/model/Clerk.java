@@ -36,6 +36,10 @@ public final class Clerk {
         Optional<Path> whereToSave(String suggestedName);
 
         Optional<Path> folder(Optional<Path> start);
+
+        Optional<Path> profileToOpen();
+
+        Optional<Path> whereToSaveProfile(String suggestedName);
     }
 
     public Clerk(Desk desk, Asker asker) {

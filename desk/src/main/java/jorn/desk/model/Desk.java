@@ -9,12 +9,15 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.History;
 import jorn.book.Pagination;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.press.PressShelf;
 
 /**
  * The book on the desk and where the user stands: the one place that the window's parts look at and change. Used on the
@@ -30,6 +33,7 @@ public final class Desk {
     private final ObjectProperty<BenchName> bench = new SimpleObjectProperty<>(BenchName.BRIEF);
     private final IntegerProperty page = new SimpleIntegerProperty(1);
     private final ReadOnlyObjectWrapper<Trouble> notice = new ReadOnlyObjectWrapper<>();
+    private final ObservableList<Brief> whatIfs = FXCollections.observableArrayList();
 
     public Desk(Settings settings, Book book) {
         this.settings = settings;
@@ -46,6 +50,7 @@ public final class Desk {
         history = new History(book);
         saved = book;
         file = from;
+        whatIfs.clear();
         page.set(1);
         look();
     }
@@ -55,6 +60,16 @@ public final class Desk {
         lay(book, Optional.empty());
         saved = null;
         look();
+    }
+
+    /** Other briefs that the user weighs against the book's own. */
+    public ObservableList<Brief> whatIfs() {
+        return whatIfs;
+    }
+
+    /** The press profiles at hand: shipped, and the user's own as they are on the disk now. */
+    public PressShelf shelf() {
+        return PressShelf.with(settings.pressFolder(), this::tell);
     }
 
     public Settings settings() {

@@ -1,5 +1,7 @@
 package jorn.desk.view;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.geometry.VPos;
@@ -8,12 +10,14 @@ import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import jorn.cover.CoverArt;
+import jorn.cover.CoverGeometry;
 import jorn.desk.model.Sight;
 import jorn.measure.Length;
 import jorn.measure.Quantity.Precision;
 import jorn.measure.Unit;
 import jorn.page.Box;
 import jorn.page.PageArt;
+import jorn.press.Binding;
 
 /** The cover as one sheet: back, spine and front, with what is cut, folded or kept free marked on it. */
 public final class CoverView extends CanvasPane {
@@ -51,7 +55,7 @@ public final class CoverView extends CanvasPane {
 
     private double scale() {
         Box all = sight.cover().bled();
-        return Math.max(0.05, Math.min((getWidth() - 28) / all.width(), (getHeight() - em() * 6.4) / all.height()));
+        return Math.max(0.05, Math.min((getWidth() - 28) / all.width(), (getHeight() - em() * 7.2) / all.height()));
     }
 
     /** Where a box of the cover lies in the view. */
@@ -104,15 +108,19 @@ public final class CoverView extends CanvasPane {
         g.setLineWidth(1);
         g.strokeRect(trim.getMinX(), trim.getMinY(), trim.getWidth(), trim.getHeight());
         g.setLineDashes(4, 4);
-        dashed(g, sight.cover().safe(sight.cover().front()));
-        sight.cover().back().ifPresent(back -> dashed(g, sight.cover().safe(back)));
+        dashed(g, sight.cover().safe(sight.cover().frontFace()));
+        sight.cover().backFace().ifPresent(back -> dashed(g, sight.cover().safe(back)));
         g.setLineDashes(9, 3, 2, 3);
-        sight.cover().spineBox().ifPresent(spine -> {
-            Rectangle2D s = placeOf(spine);
-            g.strokeLine(s.getMinX(), all.getMinY(), s.getMinX(), all.getMaxY());
-            g.strokeLine(s.getMaxX(), all.getMinY(), s.getMaxX(), all.getMaxY());
-        });
+        List<CoverGeometry.Panel> panels = sight.cover().panels();
+        for (int i = 1; i < panels.size(); i++) {
+            Rectangle2D p = placeOf(panels.get(i).box());
+            g.strokeLine(p.getMinX(), all.getMinY(), p.getMinX(), all.getMaxY());
+        }
         g.setLineDashes();
+        for (Box strip : sight.cover().strips()) {
+            Rectangle2D at = placeOf(strip);
+            Hatch.rect(g, Hatch.Pattern.RISING, ink, at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
+        }
         sight.cover().barcode().ifPresent(box -> {
             Rectangle2D at = placeOf(box);
             Hatch.rect(g, Hatch.Pattern.CROSSED, ink, at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
@@ -138,29 +146,35 @@ public final class CoverView extends CanvasPane {
         });
     }
 
+    private static String name(CoverGeometry.Part part) {
+        return part.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+    }
+
     private void dashed(GraphicsContext g, Box box) {
         Rectangle2D at = placeOf(box);
         g.strokeRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
     }
 
     private void drawMeasures(GraphicsContext g, Rectangle2D all) {
-        Rectangle2D front = placeOf(sight.cover().front());
         double y = all.getMinY() - em() * 0.55;
         g.setTextAlign(TextAlignment.CENTER);
-        String wide = Length.points(sight.cover().front().width()).format(unit);
-        double room = front.getWidth() - widthOf("spine 0.000 mm") / 2 - em();
-        String size = widthOf("front " + wide) < room ? " " + wide : "";
-        if (widthOf("front") < room) {
-            write(g, "front" + size, front.getMaxX() - room / 2, y, Look.SOFT_INK, false);
-            sight.cover().back().ifPresent(back -> {
-                write(g, "back" + size, placeOf(back).getMinX() + room / 2, y, Look.SOFT_INK, false);
-            });
+        for (CoverGeometry.Panel panel : sight.cover().panels()) {
+            Rectangle2D at = placeOf(panel.box());
+            boolean spine = panel.part() == CoverGeometry.Part.SPINE;
+            Length across = Length.points(panel.box().width());
+            String name = name(panel.part());
+            String whole = name + " " + (spine ? across.format(unit, Precision.EXACT) : across.format(unit));
+            double room = spine ? em() * 9 : at.getWidth() - em() * 2;
+            String label = widthOf(whole) <= room ? whole : widthOf(name) <= room ? name : "";
+            boolean atSpine = spine || sight.cover().spineBox().isEmpty();
+            double shift = atSpine
+                    ? 0
+                    : em()
+                            * (panel.part().name().contains("BACK") == at.getMinX() < all.getMinX() + all.getWidth() / 2
+                                    ? -1.2
+                                    : 1.2);
+            write(g, label, at.getMinX() + at.getWidth() / 2 + shift, y, spine ? Look.THREAD : Look.SOFT_INK, spine);
         }
-        sight.cover().spineBox().ifPresent(spine -> {
-            Rectangle2D at = placeOf(spine);
-            String thick = Length.points(spine.width()).format(unit, Precision.EXACT);
-            write(g, "spine " + thick, at.getMinX() + at.getWidth() / 2, y, Look.THREAD, true);
-        });
         double under = all.getMaxY() + em() * 0.75;
         measureLine(g, all.getMinX(), under, all.getMaxX(), under);
         String sheet = sight.measures().get("cover.width").text(unit) + " × "
@@ -170,9 +184,16 @@ public final class CoverView extends CanvasPane {
         double centre = all.getMinX() + all.getWidth() / 2;
         write(g, sheet, centre, y2, Look.SOFT_INK, false);
         if (zones) {
-            String cut = "hatched: cut off, "
+            boolean turned = sight.book().brief().binding() == Binding.CASED;
+            String cut = (turned ? "hatched: turned in, " : "hatched: cut off, ")
                     + Length.points(-sight.cover().bled().x()).format(unit) + " all round";
-            captions(g, centre, y2 + em() * 1.2, getWidth() - 8, cut, "dashed: keep words inside");
+            List<String> parts = new ArrayList<>(List.of(cut, "dashed: keep words inside"));
+            if (!sight.cover().strips().isEmpty()) {
+                String what = sight.cover().figures().hinge().isPresent() ? "hinge" : "holes";
+                parts.add("rising lines: " + what + " "
+                        + Length.points(sight.cover().strips().get(0).width()).format(unit));
+            }
+            captions(g, centre, y2 + em() * 1.2, getWidth() - 8, parts.toArray(String[]::new));
         }
     }
 }

@@ -7,6 +7,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import jorn.book.Book;
 import jorn.book.Brief;
@@ -22,7 +23,6 @@ public final class Header extends VBox {
     private final Desk desk;
     private final Clerk clerk;
     private final SlipLayer slips;
-    private final BriefSlips briefSlips;
     private final Button name;
     private final FlowPane sentence = new FlowPane(0, 4);
     private final Button undo;
@@ -41,11 +41,10 @@ public final class Header extends VBox {
     private final Button binding;
     private final Button press;
 
-    public Header(Desk desk, Clerk clerk, SlipLayer slips) {
+    public Header(Desk desk, Clerk clerk, SlipLayer slips, BriefSlips briefSlips) {
         this.desk = desk;
         this.clerk = clerk;
         this.slips = slips;
-        this.briefSlips = new BriefSlips(desk);
         name = word("book-name", "name", "Title, subtitle and author.", briefSlips::name);
         kind = word("decision", "kind", "What kind of book it is.", briefSlips::kind);
         pages = word("decision", "pages", "How many pages the book has.", briefSlips::pages);
@@ -148,13 +147,15 @@ public final class Header extends VBox {
                 slip.choice("Save", "Ctrl+S", false, clerk::save),
                 slip.choice("Save as …", "Shift+Ctrl+S", false, clerk::saveAs));
         slip.add(Words.label("BEGIN A NEW ONE", "group-name"));
+        TilePane tiles = new TilePane(4, 4);
+        tiles.setPrefColumns(6);
         for (Starter starter : Starter.values()) {
-            slip.add(slip.choice(
-                    BriefSlips.sentenceCase(starter.kind()),
-                    starter == Starter.LINED_JOURNAL ? "Ctrl+N" : "",
-                    false,
-                    () -> clerk.begin(starter.begin())));
+            tiles.getChildren().add(StarterPicture.button(starter, false, () -> {
+                slip.done();
+                clerk.begin(starter.begin());
+            }));
         }
+        slip.add(tiles);
         slip.add(Words.label("LATELY", "group-name"));
         if (desk.settings().recent().isEmpty()) {
             slip.say("Books that you save or open will be listed here.");

@@ -6,9 +6,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.BiConsumer;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -36,6 +41,7 @@ public final class MeasureCard extends Pane {
     private final Set<String> unfolded = new HashSet<>();
     private final Map<String, String> shownBefore = new HashMap<>();
     private final Set<String> changed = new HashSet<>();
+    private BiConsumer<String, Node> onDecision = (decision, from) -> {};
     private final CubicCurve thread = new CubicCurve();
 
     /** A row: its name, and one figure or two that are a width and a height. */
@@ -57,6 +63,7 @@ public final class MeasureCard extends Pane {
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
+        FocusScroll.follow(scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         card.getStyleClass().add("card");
         card.setStyle("-fx-padding: 0.9em 1em 0.8em 1em;");
@@ -108,8 +115,11 @@ public final class MeasureCard extends Pane {
             outsideRows.add(new Row("Spine", "spine.width"));
         }
         if (desk.sight().get().cover().isDelivered()) {
-            outsideRows.add(new Row("Cover sheet", "cover.width", "cover.height"));
+            outsideRows.add(new Row("Cover", "cover.width", "cover.height"));
             outsideRows.add(new Row("in pixels", "cover.pixels.width", "cover.pixels.height"));
+        }
+        if (desk.sight().get().measures().find("cover.sheet.width").isPresent()) {
+            outsideRows.add(new Row("On a sheet of", "cover.sheet.width", "cover.sheet.height"));
         }
         if (spine) {
             outsideRows.add(new Row("Text on the spine", "spine.text.allowed"));
@@ -118,7 +128,14 @@ public final class MeasureCard extends Pane {
         Group book = new Group(
                 "THE BOOK", List.of(new Row("Thickness", "book.thickness"), new Row("Weight", "book.weight")));
         Group money = new Group(
-                "MONEY", List.of(new Row("Printing one", "cost.print"), new Row("Lowest price", "price.lowest")));
+                "MONEY",
+                List.of(
+                        new Row("Printing one", "cost.print"),
+                        new Row("Lowest price", "price.lowest"),
+                        new Row(keptName(), "price.kept"),
+                        new Row("The batch", "batch.total"),
+                        new Row("One of a batch", "batch.each"),
+                        new Row("Batch cheaper from", "batch.break-even")));
         BenchName bench = desk.bench().get();
         return switch (bench) {
             case BRIEF -> List.of(inside, outside, book, money);
@@ -126,6 +143,15 @@ public final class MeasureCard extends Pane {
             case COVER -> List.of(outside, book);
             case PROOF, DESPATCH -> List.of(inside, outside);
         };
+    }
+
+    private String keptName() {
+        return desk.sight()
+                .get()
+                .measures()
+                .find("price.kept")
+                .map(Figure::label)
+                .orElse("");
     }
 
     private void show() {
@@ -200,10 +226,54 @@ public final class MeasureCard extends Pane {
                                 .findFirst()
                                 .orElse("");
             }
-            Label working = Words.wrapped(text, "working");
-            working.setId("working-" + row.key().replace('.', '-'));
-            rows.getChildren().add(working);
+            addWorking(row, figure, text);
         }
+    }
+
+    /** The working, with a button that copies it, and the decisions that it rests on to go to. */
+    private void addWorking(Row row, Figure figure, String text) {
+        Label working = Words.wrapped(text, "working");
+        working.setId("working-" + row.key().replace('.', '-'));
+        rows.getChildren().add(working);
+        FlowPane words = new FlowPane(2, 0);
+        Button copy = Words.wordButton("Copy", "Copy the working as text.", () -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(text);
+            Clipboard.getSystemClipboard().setContent(content);
+        });
+        copy.setId("copy-" + row.key().replace('.', '-'));
+        words.getChildren().add(copy);
+        Set<String> decisions = new java.util.TreeSet<>();
+        restsOn(figure, decisions);
+        for (String decision : decisions) {
+            Button go = Words.wordButton(decision, "Go to this decision.", () -> {});
+            go.setId("rests-on-" + decision);
+            go.setOnAction(e -> onDecision.accept(decision, go));
+            words.getChildren().add(go);
+        }
+        rows.getChildren().add(words);
+    }
+
+    /** The decisions at the root of a figure, by the id of their slip. */
+    private static void restsOn(Figure figure, Set<String> decisions) {
+        String key = figure.key();
+        if (key.startsWith("trim.")) {
+            decisions.add("trim");
+        } else if (key.startsWith("pages")) {
+            decisions.add("pages");
+        } else if (key.startsWith("paper.")) {
+            decisions.add("paper");
+        } else if (key.startsWith("margin.")) {
+            decisions.add("margins");
+        } else if (figure.inputs().isEmpty() && !figure.source().isEmpty()) {
+            decisions.add("press");
+        }
+        figure.inputs().forEach(input -> restsOn(input, decisions));
+    }
+
+    /** What to do when the user follows a figure to a decision. */
+    public void setOnDecision(BiConsumer<String, Node> listener) {
+        onDecision = listener;
     }
 
     private static String pair(Figure width, Figure height, Unit unit) {

@@ -1,5 +1,6 @@
 package jorn.desk.view;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.Node;
@@ -35,6 +36,11 @@ public class Slip extends VBox {
     /** What to do once a choice is made; a floating slip goes away. */
     public void setOnDone(Runnable done) {
         onDone = done;
+    }
+
+    /** Ends it, as a choice does. */
+    public final void done() {
+        onDone.run();
     }
 
     /** Puts something below what is there. */
@@ -84,33 +90,10 @@ public class Slip extends VBox {
      * @param take takes the text; may refuse it with a {@link Trouble}
      */
     public final TextField field(String name, String id, String value, String help, Consumer<String> take) {
-        TextField field = new TextField(value);
-        field.setId(id);
-        field.setAccessibleText(name);
-        field.setAccessibleHelp(help);
-        field.setPrefColumnCount(8);
-        String[] taken = {value};
-        Consumer<Boolean> deal = finished -> {
-            if (field.getText().equals(taken[0])) {
-                clearRefusal();
-                if (finished) {
-                    onDone.run();
-                }
-                return;
-            }
-            attempt(() -> {
-                String typed = field.getText();
-                take.accept(typed);
-                taken[0] = typed;
-                if (finished) {
-                    onDone.run();
-                }
-            });
-        };
-        field.setOnAction(e -> deal.accept(true));
-        field.focusedProperty().addListener((o, was, is) -> {
-            if (!is && field.getScene() != null) {
-                deal.accept(false);
+        TakingField field = new TakingField(name, id, value, help, take, this::judge);
+        field.setOnAction(e -> {
+            if (field.deal()) {
+                onDone.run();
             }
         });
         HBox row = new HBox(8);
@@ -128,21 +111,21 @@ public class Slip extends VBox {
     }
 
     /** Does it, or says why not. */
-    protected final void attempt(Runnable deed) {
+    public final void attempt(Runnable deed) {
         try {
             deed.run();
-            clearRefusal();
+            judge(Optional.empty());
         } catch (Trouble t) {
-            refusal.setText(t.what() + " " + t.remedy());
-            refusal.setManaged(true);
-            refusal.setVisible(true);
-            Platform.runLater(this::requestLayout);
+            judge(Optional.of(t));
         }
     }
 
-    private void clearRefusal() {
-        refusal.setManaged(false);
-        refusal.setVisible(false);
+    /** Shows why something was refused, or that nothing was. */
+    private void judge(Optional<Trouble> trouble) {
+        trouble.ifPresent(t -> refusal.setText(t.what() + " " + t.remedy()));
+        refusal.setManaged(trouble.isPresent());
+        refusal.setVisible(trouble.isPresent());
+        Platform.runLater(this::requestLayout);
     }
 
     /** Up and down walk through the choices. */

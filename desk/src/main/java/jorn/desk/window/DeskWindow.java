@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -15,6 +16,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -31,6 +33,7 @@ import jorn.desk.benches.ProofBench;
 import jorn.desk.model.BenchName;
 import jorn.desk.model.Clerk;
 import jorn.desk.model.Desk;
+import jorn.desk.view.BriefSlips;
 import jorn.desk.view.Header;
 import jorn.desk.view.Look;
 import jorn.desk.view.MeasureCard;
@@ -57,6 +60,8 @@ public final class DeskWindow {
     private final Label noticeText = Words.wrapped("");
     private final HBox middle = new HBox(24);
     private boolean cardAsked;
+    private boolean mouseDown;
+    private boolean stale;
     private final StackPane root = new StackPane();
     private final Scene scene;
 
@@ -64,9 +69,11 @@ public final class DeskWindow {
     public DeskWindow(Desk desk, Clerk clerk, Consumer<Path> opener) {
         this.desk = desk;
         this.clerk = clerk;
-        header = new Header(desk, clerk, slips);
+        BriefSlips briefSlips = new BriefSlips(desk);
+        header = new Header(desk, clerk, slips, briefSlips);
         card = new MeasureCard(desk);
-        benches.put(BenchName.BRIEF, new BriefBench(desk, painter));
+        card.setOnDecision((decision, from) -> slips.toggle(briefSlips.byId(decision), from));
+        benches.put(BenchName.BRIEF, new BriefBench(desk, clerk, painter, slips, briefSlips));
         benches.put(BenchName.MAKEUP, new MakeUpBench(desk, painter));
         benches.put(BenchName.COVER, new CoverBench(desk, painter));
         benches.put(BenchName.PROOF, new ProofBench(desk, painter));
@@ -104,8 +111,16 @@ public final class DeskWindow {
             slips.close();
             seat();
         });
-        desk.sight().addListener((InvalidationListener) o -> present().show());
-        desk.page().addListener((InvalidationListener) o -> present().show());
+        desk.sight().addListener((InvalidationListener) o -> refresh());
+        desk.page().addListener((InvalidationListener) o -> refresh());
+        desk.whatIfs().addListener((InvalidationListener) o -> refresh());
+        scene.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> mouseDown = true);
+        scene.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
+            mouseDown = false;
+            if (stale) {
+                Platform.runLater(this::refresh);
+            }
+        });
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
         root.addEventHandler(DragEvent.DRAG_OVER, e -> {
             if (e.getDragboard().hasFiles()) {
@@ -130,6 +145,17 @@ public final class DeskWindow {
 
     private Bench present() {
         return benches.get(desk.bench().get());
+    }
+
+    /**
+     * Shows the bench anew; not while a mouse button is held, for a button that is pressed must still be there when it is let
+     * go.
+     */
+    private void refresh() {
+        stale = mouseDown;
+        if (!mouseDown) {
+            present().show();
+        }
     }
 
     private void seat() {

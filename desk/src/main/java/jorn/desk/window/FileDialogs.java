@@ -12,6 +12,9 @@ import jorn.desk.model.Clerk;
 final class FileDialogs implements Clerk.Asker {
     private static final FileChooser.ExtensionFilter BOOKS = new FileChooser.ExtensionFilter("Jorn books", "*.jorn");
 
+    private static final FileChooser.ExtensionFilter PROFILES =
+            new FileChooser.ExtensionFilter("Press profiles", "*.json");
+
     private final Window owner;
 
     FileDialogs(Window owner) {
@@ -41,6 +44,23 @@ final class FileDialogs implements Clerk.Asker {
         chooser.setTitle("Choose a folder");
         startAt.ifPresent(s -> chooser.setInitialDirectory(s.toFile()));
         return path(chooser.showDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> profileToOpen() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Take in a press profile");
+        chooser.getExtensionFilters().add(PROFILES);
+        return path(chooser.showOpenDialog(owner));
+    }
+
+    @Override
+    public Optional<Path> whereToSaveProfile(String suggestedName) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Write the press profile");
+        chooser.getExtensionFilters().add(PROFILES);
+        chooser.setInitialFileName(suggestedName);
+        return path(chooser.showSaveDialog(owner));
     }
 
     private static Optional<Path> path(File file) {

@@ -5,91 +5,26 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
 import jorn.book.Starter;
 import jorn.desk.model.BenchName;
 import jorn.desk.model.Clerk;
 import jorn.desk.model.Desk;
-import jorn.desk.model.Settings;
-import jorn.desk.view.Look;
 import jorn.measure.Unit;
 import jorn.store.BookFile;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** A person makes a lined journal through the window, by mouse and keyboard only. */
-class JournalUiTest extends ApplicationTest {
-    private Path folder;
-    private Settings settings;
-    private Desk desk;
-    private Clerk clerk;
-    private final List<Path> opened = new ArrayList<>();
-
-    @Override
-    public void start(Stage stage) throws Exception {
-        folder = Files.createTempDirectory("jorn-ui");
-        settings = Settings.load(folder.resolve("settings"));
-        Look.loadFonts();
-        desk = new Desk(settings, Starter.LINED_JOURNAL.begin());
-        clerk = new Clerk(desk, new Clerk.Asker() {
-            @Override
-            public Optional<Path> bookToOpen() {
-                return Optional.of(folder.resolve("hive.jorn"));
-            }
-
-            @Override
-            public Optional<Path> whereToSave(String suggestedName) {
-                return Optional.of(folder.resolve("hive.jorn"));
-            }
-
-            @Override
-            public Optional<Path> folder(Optional<Path> start) {
-                return Optional.of(folder.resolve("chosen"));
-            }
-        });
-        stage.setScene(new DeskWindow(desk, clerk, opened::add).scene());
-        stage.setX(0);
-        stage.setY(0);
-        stage.show();
-        stage.requestFocus();
-    }
-
-    @AfterEach
-    void letGo() {
-        release(new KeyCode[] {});
-    }
-
-    private String value(String figure) {
-        return ((Label) lookup("#figure-" + figure.replace('.', '-'))
-                        .lookup(".figure-value")
-                        .query())
-                .getText();
-    }
-
-    private void retype(String field, String text) {
-        clickOn(field).push(KeyCode.CONTROL, KeyCode.A);
-        write(text).push(KeyCode.ENTER);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private String text(String query) {
-        return ((Labeled) lookup(query).query()).getText();
-    }
-
+class JournalUiTest extends WindowTest {
     @Test
     void makesAJournalAndWritesItsFiles() throws Exception {
         clickOn("#decision-name");
@@ -279,10 +214,5 @@ class JournalUiTest extends ApplicationTest {
         assertFalse(lookup("#notice").query().getParent().isVisible());
         interact(() -> clerk.takeIn(folder.resolve("song.mp3")));
         assertTrue(text("#notice").contains("does not know what to do with song.mp3"));
-    }
-
-    private String focused() {
-        Node node = lookup("#sentence").query().getScene().getFocusOwner();
-        return node == null ? "" : node.getId();
     }
 }

@@ -1,0 +1,261 @@
+package jorn.desk.briefs;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import jorn.book.Book;
+import jorn.book.Plans;
+import jorn.brief.Money;
+import jorn.desk.model.Desk;
+import jorn.desk.view.Words;
+import jorn.measure.Figure;
+import jorn.measure.Numeral;
+import jorn.measure.Scalar;
+import jorn.measure.Trouble;
+import jorn.measure.Unit;
+
+/** Costs, prices and what is kept, in every market of the press; and a batch from a copy shop. */
+public final class MoneyView extends BriefView {
+    private double wish = 1.00;
+
+    public MoneyView(Desk desk) {
+        super(desk);
+    }
+
+    @Override
+    protected void fill(VBox page) {
+        Book book = desk.book();
+        List<Money> markets = Money.everywhere(
+                book.brief(), book.plans(), desk.sight().get().pagination().pageCount());
+        if (markets.isEmpty()) {
+            page.getChildren()
+                    .add(Words.wrapped(
+                            book.brief().press().name()
+                                    + " states no costs, so there is nothing to reckon. Another press, or a"
+                                    + " profile of your own with costs, brings figures here.",
+                            "soft"));
+            return;
+        }
+        page.getChildren()
+                .addAll(
+                        prices(markets, book.plans()),
+                        finder(markets),
+                        inks(markets.get(0)),
+                        own(markets, book.plans()));
+        page.getChildren().addAll(Words.label("A batch from a shop", "heading"), batch(markets.get(0), book.plans()));
+    }
+
+    private GridPane prices(List<Money> markets, Plans plans) {
+        GridPane grid = table();
+        boolean own = !plans.ownCurrency().isEmpty();
+        head(grid, "Market", "Printing one", "Lowest price", "Your price", "You keep");
+        if (own) {
+            grid.add(Words.label("in " + plans.ownCurrency(), "table-head"), 5, 0);
+        }
+        int row = 1;
+        for (Money money : markets) {
+            String id = money.market().id();
+            var price = field(
+                    "Price in " + money.market().name(),
+                    "price-" + id,
+                    money.price().map(p -> Numeral.fixed(p, 2)).orElse(""),
+                    "Your list price in " + money.market().currency() + ".",
+                    5,
+                    text -> desk.change("price", b -> b.withPlans(b.plans().withPrice(id, amount(text, "price")))));
+            Label kept = Words.label(money.kept().map(this::text).orElse("—"), "strong");
+            kept.setId("kept-" + id);
+            if (money.kept().filter(k -> value(k) < 0).isPresent()) {
+                kept.getStyleClass().add("thread");
+            }
+            grid.addRow(
+                    row,
+                    Words.label(money.market().name()),
+                    Words.label(text(money.printing())),
+                    Words.label(text(money.lowest())),
+                    price,
+                    kept);
+            if (own) {
+                grid.add(Words.label(money.keptInOwn().map(this::text).orElse("—")), 5, row);
+            }
+            row++;
+        }
+        return grid;
+    }
+
+    private VBox finder(List<Money> markets) {
+        var wished = field(
+                "To keep", "price-finder", Numeral.fixed(wish, 2), "What you want to keep of each copy.", 5, text -> {
+                    wish = amount(text, "amount")
+                            .filter(a -> a < 100_000)
+                            .orElseThrow(() -> Trouble.of(
+                                    "Nothing is wished for.", "Write what you want to keep of a copy, such as 1.00."));
+                    show();
+                });
+        HBox ask = row(Words.label("To keep", "soft"), wished, Words.label("of each copy, ask at least:", "soft"));
+        VBox box = new VBox(2, ask);
+        for (Money money : markets) {
+            double least = value(money.priceToKeep(wish));
+            String currency = money.market().currency();
+            String words = money.market().name() + ": " + Numeral.fixed(least, 2) + " " + currency + ", rounded to "
+                    + Numeral.fixed(Money.upTo99(least), 2);
+            var take = Words.wordButton(
+                    "take it",
+                    "Make this your price there.",
+                    () -> desk.change(
+                            "price",
+                            b -> b.withPlans(
+                                    b.plans().withPrice(money.market().id(), Optional.of(Money.upTo99(least))))));
+            take.setId("take-" + money.market().id());
+            box.getChildren().add(row(Words.label(words), take));
+        }
+        return box;
+    }
+
+    private Label inks(Money money) {
+        StringBuilder words =
+                new StringBuilder("Printing one in " + money.market().name() + ": ");
+        List<Figure> all = money.byInk();
+        for (int i = 0; i < all.size(); i++) {
+            words.append(i == 0 ? "" : "; ")
+                    .append(all.get(i).label().toLowerCase(java.util.Locale.ROOT))
+                    .append(" ")
+                    .append(text(all.get(i)));
+        }
+        return Words.wrapped(words + ".", "soft");
+    }
+
+    private HBox own(List<Money> markets, Plans plans) {
+        HBox row = row(Words.label("Compare in", "soft"));
+        row.getChildren()
+                .add(field(
+                        "Your currency",
+                        "own-currency",
+                        plans.ownCurrency(),
+                        "The currency in which you compare markets; may be empty.",
+                        4,
+                        text -> desk.change(
+                                "currency",
+                                b -> b.withPlans(
+                                        b.plans().withOwnCurrency(text.strip().toUpperCase(java.util.Locale.ROOT))))));
+        TreeSet<String> others = new TreeSet<>();
+        markets.forEach(m -> others.add(m.market().currency()));
+        others.remove(plans.ownCurrency());
+        if (!plans.ownCurrency().isEmpty()) {
+            for (String currency : others) {
+                row.getChildren()
+                        .addAll(
+                                Words.label("1 " + currency + " =", "soft"),
+                                field(
+                                        "Rate of " + currency,
+                                        "rate-" + currency,
+                                        Optional.ofNullable(plans.rates().get(currency))
+                                                .map(r -> Numeral.trimmed(r, 4))
+                                                .orElse(""),
+                                        "What one " + currency
+                                                + " is worth in your currency. You type it; nothing is fetched.",
+                                        4,
+                                        text -> desk.change(
+                                                "rate",
+                                                b -> b.withPlans(b.plans().withRate(currency, amount(text, "rate"))))));
+            }
+        }
+        return row;
+    }
+
+    private VBox batch(Money money, Plans plans) {
+        Plans.Batch now = plans.batch().orElse(new Plans.Batch(50, 0, 3));
+        boolean set = plans.batch().isPresent();
+        HBox row = row(
+                field(
+                        "Copies",
+                        "batch-copies",
+                        set ? "" + now.copies() : "",
+                        "How many copies are ordered at once.",
+                        4,
+                        text -> batch(
+                                text.isBlank()
+                                        ? Optional.empty()
+                                        : Optional.of(new Plans.Batch(
+                                                Numeral.count(text, "number of copies", 1, 1_000_000),
+                                                now.setup(),
+                                                now.perCopy())))),
+                Words.label("copies, fixed part", "soft"),
+                field(
+                        "Fixed part",
+                        "batch-setup",
+                        set ? Numeral.fixed(now.setup(), 2) : "",
+                        "What the order costs before the first copy.",
+                        5,
+                        text -> batch(Optional.of(new Plans.Batch(
+                                now.copies(), amount(text, "amount").orElse(0.0), now.perCopy())))),
+                Words.label("and for each", "soft"),
+                field(
+                        "Price of a copy",
+                        "batch-each",
+                        set ? Numeral.fixed(now.perCopy(), 2) : "",
+                        "What the shop asks for a copy.",
+                        5,
+                        text -> batch(Optional.of(new Plans.Batch(
+                                now.copies(),
+                                now.setup(),
+                                amount(text, "amount").orElse(0.0))))));
+        VBox box = new VBox(2, row);
+        List<Figure> figures = money.batch();
+        if (figures.isEmpty()) {
+            box.getChildren()
+                    .add(Words.wrapped(
+                            "Write how many copies, to see what they cost and when they are cheaper than this press.",
+                            "soft"));
+            return box;
+        }
+        StringBuilder words = new StringBuilder();
+        figures.forEach(f -> words.append(words.isEmpty() ? "" : "; ")
+                .append(words.isEmpty() ? f.label() : f.label().toLowerCase(java.util.Locale.ROOT))
+                .append(" ")
+                .append(text(f)));
+        if (figures.size() < 3) {
+            words.append("; it is never cheaper than this press's ").append(text(money.printing()));
+        }
+        Label said = Words.wrapped(words + ".", "strong");
+        said.setId("batch-result");
+        box.getChildren().add(said);
+        return box;
+    }
+
+    private void batch(Optional<Plans.Batch> batch) {
+        desk.change("batch", b -> b.withPlans(b.plans().withBatch(batch)));
+    }
+
+    private String text(Figure figure) {
+        return figure.text(Unit.INCH);
+    }
+
+    private static double value(Figure figure) {
+        return ((Scalar) figure.value()).value();
+    }
+
+    private static GridPane table() {
+        GridPane grid = new GridPane();
+        grid.setHgap(18);
+        grid.setVgap(3);
+        return grid;
+    }
+
+    private static void head(GridPane grid, String... names) {
+        for (int i = 0; i < names.length; i++) {
+            Label head = Words.label(names[i], "table-head");
+            head.setMinWidth(Label.USE_PREF_SIZE);
+            grid.add(head, i, 0);
+        }
+    }
+
+    private static HBox row(javafx.scene.Node... nodes) {
+        HBox row = new HBox(8, nodes);
+        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        return row;
+    }
+}

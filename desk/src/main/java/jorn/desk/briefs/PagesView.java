@@ -1,0 +1,243 @@
+package jorn.desk.briefs;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Button;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import jorn.book.BlanksAt;
+import jorn.book.Book;
+import jorn.book.Brief;
+import jorn.book.Run;
+import jorn.book.Run.Matter;
+import jorn.book.Run.Start;
+import jorn.check.Finding;
+import jorn.desk.model.Desk;
+import jorn.desk.model.Sight;
+import jorn.desk.view.Words;
+import jorn.measure.Numeral;
+import jorn.measure.Trouble;
+import jorn.recipe.Recipe;
+import jorn.recipe.Recipes;
+
+/** What the book holds, part by part, and how the press's page count is reached. */
+public final class PagesView extends BriefView {
+    private static final Set<String> CONCERNS = Set.of("page-count", "thickness", "spine-text");
+
+    public PagesView(Desk desk) {
+        super(desk);
+    }
+
+    /** A part that people add, and what its page looks like. */
+    private record Usual(String name, Matter matter, Start start, Recipe recipe) {}
+
+    private static List<Usual> usual() {
+        return List.of(
+                new Usual("Half title", Matter.FRONT, Start.RECTO, Recipes.halfTitle()),
+                new Usual("Title", Matter.FRONT, Start.RECTO, Recipes.title()),
+                new Usual("Copyright", Matter.FRONT, Start.VERSO, Recipes.copyright()),
+                new Usual("Dedication", Matter.FRONT, Start.RECTO, Recipes.dedication()),
+                new Usual("Belongs to", Matter.FRONT, Start.RECTO, Recipes.belongsTo()),
+                new Usual("Contents", Matter.FRONT, Start.RECTO, Recipes.heading("Contents")),
+                new Usual("Body pages", Matter.BODY, Start.ANYWHERE, Recipes.bare("Body pages")),
+                new Usual("Lined pages", Matter.BODY, Start.ANYWHERE, Recipes.lined(jorn.recipe.Ruling.customary())),
+                new Usual("Blank", Matter.BODY, Start.ANYWHERE, Recipes.blank()),
+                new Usual("Thanks", Matter.BACK, Start.ANYWHERE, Recipes.heading("Thanks")),
+                new Usual("About the author", Matter.BACK, Start.ANYWHERE, Recipes.heading("About the author")),
+                new Usual("Also by", Matter.BACK, Start.ANYWHERE, Recipes.heading("Also by the author")));
+    }
+
+    @Override
+    protected void fill(VBox page) {
+        Sight sight = desk.sight().get();
+        page.getChildren().add(Words.wrapped(sum(sight), "strong"));
+        for (Finding f : sight.findings()) {
+            if (CONCERNS.contains(f.id())) {
+                page.getChildren()
+                        .add(Words.wrapped(
+                                f.message() + " " + f.remedy(),
+                                f.severity() == Finding.Severity.NOTE ? "soft" : "thread"));
+            }
+        }
+        page.getChildren().addAll(parts(sight.book(), sight), adding(), filling(sight.book()));
+    }
+
+    /** "2 of front matter + 1 blank + 116 + 1 at the end = 120 pages". */
+    private static String sum(Sight sight) {
+        int[] held = new int[Matter.values().length];
+        int between = 0;
+        for (var slot : sight.pagination().slots()) {
+            if (slot.isBlank()) {
+                between++;
+            } else {
+                held[sight.book().runs().get(slot.run()).matter().ordinal()]++;
+            }
+        }
+        List<String> terms = new ArrayList<>();
+        for (Matter matter : Matter.values()) {
+            if (held[matter.ordinal()] > 0) {
+                terms.add(held[matter.ordinal()] + " of " + matter.word());
+            }
+        }
+        if (between > 0) {
+            terms.add(between + (between == 1 ? " blank" : " blanks"));
+        }
+        return String.join(" + ", terms) + " = " + sight.pagination().pageCount() + " pages";
+    }
+
+    private GridPane parts(Book book, Sight sight) {
+        GridPane grid = new GridPane();
+        grid.setHgap(8);
+        grid.setVgap(2);
+        grid.addRow(
+                0,
+                Words.label("Part", "table-head"),
+                Words.label("It is", "table-head"),
+                Words.label("Pages", "table-head"),
+                Words.label("Begins", "table-head"));
+        for (int i = 0; i < book.runs().size(); i++) {
+            row(grid, book.runs().get(i), i, sight);
+        }
+        return grid;
+    }
+
+    private void row(GridPane grid, Run run, int index, Sight sight) {
+        var name = field(
+                "Name of part",
+                "part-name-" + index,
+                run.name(),
+                "What the part is called.",
+                12,
+                text -> change(index, r -> r.withName(text.strip())));
+        long now = sight.pagination().slots().stream()
+                .filter(s -> s.run() == index)
+                .count();
+        String shown =
+                run.isFilling() ? "fills, " + now : Integer.toString(run.count().orElse(0));
+        var count = field(
+                "Pages of part",
+                "part-count-" + index,
+                shown,
+                "How many pages it has. Write “fill” where it shall fill the book up to its page count.",
+                6,
+                text -> count(index, text));
+        Button matter = Words.wordButton(
+                run.matter().word(),
+                "Front matter, body or back matter.",
+                () -> change(index, r -> r.as(Matter.values()[(r.matter().ordinal() + 1) % Matter.values().length])));
+        Button start = Words.wordButton(
+                startWord(run.start()),
+                "On which side it begins.",
+                () -> change(
+                        index, r -> r.withStart(Start.values()[(r.start().ordinal() + 1) % Start.values().length])));
+        Button up = Words.wordButton("↑", "Move it up.", () -> swap(index, index - 1));
+        Button down = Words.wordButton("↓", "Move it down.", () -> swap(index, index + 1));
+        Button out = Words.wordButton(
+                "take out",
+                "Take this part out.",
+                () -> attempt(() -> desk.change("parts", b -> {
+                    List<Run> runs = new ArrayList<>(b.runs());
+                    runs.remove(index);
+                    return b.withRuns(runs);
+                })));
+        out.setId("part-out-" + index);
+        up.setDisable(index == 0);
+        down.setDisable(index == desk.book().runs().size() - 1);
+        grid.addRow(index + 1, name, matter, count, start, new HBox(up, down, out));
+    }
+
+    private static String startWord(Start start) {
+        return switch (start) {
+            case ANYWHERE -> "anywhere";
+            case RECTO -> "on a recto";
+            case VERSO -> "on a verso";
+        };
+    }
+
+    private void change(int index, UnaryOperator<Run> change) {
+        desk.change("parts", b -> {
+            List<Run> runs = new ArrayList<>(b.runs());
+            runs.set(index, change.apply(runs.get(index)));
+            return b.withRuns(runs);
+        });
+    }
+
+    private void swap(int a, int b) {
+        desk.change("parts", book -> {
+            List<Run> runs = new ArrayList<>(book.runs());
+            java.util.Collections.swap(runs, a, b);
+            return book.withRuns(runs);
+        });
+    }
+
+    private void count(int index, String text) {
+        if (text.strip().toLowerCase(java.util.Locale.ROOT).startsWith("fill")) {
+            boolean other = false;
+            for (int i = 0; i < desk.book().runs().size(); i++) {
+                other |= i != index && desk.book().runs().get(i).isFilling();
+            }
+            if (other) {
+                throw Trouble.of("Another part fills the book already.", "Give that one a number of pages first.");
+            }
+            change(index, r -> r.withCount(Optional.empty()));
+            return;
+        }
+        int pages = Numeral.count(text, "number of pages", 1, Brief.MOST_PAGES);
+        change(index, r -> r.withCount(Optional.of(pages)));
+    }
+
+    private FlowPane adding() {
+        FlowPane words = new FlowPane(2, 0, Words.label("Add", "soft"));
+        for (Usual usual : usual()) {
+            Button add = Words.wordButton(usual.name(), "Add this part.", () -> attempt(() -> add(usual)));
+            add.setId("add-" + usual.name().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
+            words.getChildren().add(add);
+        }
+        return words;
+    }
+
+    /** Puts a part after the last of its kind. */
+    private void add(Usual usual) {
+        desk.change("parts", b -> {
+            List<Run> runs = new ArrayList<>(b.runs());
+            int at = 0;
+            for (int i = 0; i < runs.size(); i++) {
+                if (runs.get(i).matter().ordinal() <= usual.matter().ordinal()) {
+                    at = i + 1;
+                }
+            }
+            runs.add(at, Run.of(usual.name(), usual.recipe(), 1, usual.start()).as(usual.matter()));
+            return b.withRuns(runs);
+        });
+    }
+
+    private HBox filling(Book book) {
+        var target = field(
+                "Fill up to",
+                "fill-up-to",
+                book.brief().pages() == 1 ? "" : Integer.toString(book.brief().pages()),
+                "The page count to reach. Empty it to keep to what the book holds.",
+                5,
+                text -> {
+                    int n = text.isBlank() ? 1 : Numeral.count(text, "page count", 1, Brief.MOST_PAGES);
+                    desk.changeBrief("pages", b -> b.withPages(n));
+                });
+        Button blanks = Words.wordButton(
+                book.blanksAt().word(),
+                "Where blanks go.",
+                () -> desk.change(
+                        "blanks",
+                        b -> b.withBlanksAt(
+                                BlanksAt.values()[(b.blanksAt().ordinal() + 1) % BlanksAt.values().length])));
+        blanks.setId("blanks-at");
+        HBox row =
+                new HBox(8, Words.label("Fill up to", "soft"), target, Words.label("pages; blanks go", "soft"), blanks);
+        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        return row;
+    }
+}

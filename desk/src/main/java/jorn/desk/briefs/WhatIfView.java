@@ -1,0 +1,186 @@
+package jorn.desk.briefs;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Function;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import jorn.book.Book;
+import jorn.book.Brief;
+import jorn.brief.Measures;
+import jorn.check.Checker;
+import jorn.check.Finding;
+import jorn.check.Proof;
+import jorn.desk.model.Desk;
+import jorn.desk.view.BriefSlips;
+import jorn.desk.view.Slip;
+import jorn.desk.view.SlipLayer;
+import jorn.desk.view.Words;
+import jorn.measure.Numeral;
+import jorn.measure.Size;
+import jorn.measure.Unit;
+import jorn.press.BindingOffer;
+import jorn.press.PressProfile;
+
+/** Two or three briefs side by side; one can be taken over. */
+public final class WhatIfView extends BriefView {
+    private static final int MOST = 2;
+
+    private final SlipLayer slips;
+
+    public WhatIfView(Desk desk, SlipLayer slips) {
+        super(desk);
+        this.slips = slips;
+    }
+
+    /** One line of the comparison. */
+    private record Line(String name, Function<Book, String> value) {}
+
+    private List<Line> lines() {
+        Unit unit = desk.unit().get();
+        List<Line> lines = new ArrayList<>();
+        lines.add(new Line("Press", b -> b.brief().press().name()));
+        lines.add(new Line("Binding", b -> b.brief().offer().inWords()));
+        lines.add(new Line("Trim", b -> b.brief().trim().format(unit)));
+        lines.add(new Line("Pages", b -> figure(b, "pages")));
+        lines.add(new Line("Paper", b -> b.brief().paperStock().name()));
+        lines.add(new Line("Ink", b -> b.brief().inkSet().name()));
+        lines.add(new Line("Thickness", b -> figure(b, "book.thickness")));
+        lines.add(new Line("Spine", b -> figure(b, "spine.width")));
+        lines.add(new Line(
+                "Cover",
+                b -> figure(b, "cover.width").replace(" " + unit.sign(), "") + " × " + figure(b, "cover.height")));
+        lines.add(new Line("Gutter", b -> figure(b, "margin.gutter")));
+        lines.add(new Line("Weight", b -> figure(b, "book.weight")));
+        lines.add(new Line("Printing one", b -> figure(b, "cost.print")));
+        lines.add(new Line("Lowest price", b -> figure(b, "price.lowest")));
+        lines.add(new Line("You keep", b -> figure(b, "price.kept")));
+        lines.add(new Line("To mend", this::toMend));
+        return lines;
+    }
+
+    private String figure(Book book, String key) {
+        return Measures.of(book).find(key).map(f -> f.text(desk.unit().get())).orElse("—");
+    }
+
+    private String toMend(Book book) {
+        long n = Checker.check(Proof.of(book, desk.unit().get())).stream()
+                .filter(f -> f.severity() != Finding.Severity.NOTE)
+                .count();
+        return n == 0 ? "nothing" : Long.toString(n);
+    }
+
+    @Override
+    protected void fill(VBox page) {
+        Book book = desk.book();
+        List<Book> all = new ArrayList<>(List.of(book));
+        desk.whatIfs().forEach(b -> all.add(book.withBrief(b)));
+        GridPane grid = new GridPane();
+        grid.setHgap(16);
+        grid.setVgap(2);
+        grid.add(Words.label("As it is", "heading"), 1, 0);
+        for (int i = 1; i < all.size(); i++) {
+            grid.add(heading(i - 1), i + 1, 0);
+        }
+        int row = 1;
+        for (Line line : lines()) {
+            grid.add(whole(Words.label(line.name(), "soft")), 0, row);
+            String mine = line.value().apply(book);
+            for (int i = 0; i < all.size(); i++) {
+                String text = line.value().apply(all.get(i));
+                Label label = Words.label(text, text.equals(mine) ? "taken" : "differs");
+                if (text.equals(mine) && i > 0) {
+                    label.getStyleClass().setAll("label", "soft");
+                }
+                grid.add(whole(label), i + 1, row);
+            }
+            row++;
+        }
+        page.getChildren().add(grid);
+        if (desk.whatIfs().size() < MOST) {
+            Button add = Words.wordButton(
+                    "Weigh another against it …", "Put another brief beside this one.", () -> desk.whatIfs()
+                            .add(desk.book().brief()));
+            add.setId("what-if-add");
+            page.getChildren().add(add);
+        }
+        if (desk.whatIfs().isEmpty()) {
+            page.getChildren()
+                    .add(Words.wrapped(
+                            "Cream instead of white? Smaller? Stapled? Put the other beside this one and see what changes, before you decide.",
+                            "soft"));
+        }
+    }
+
+    private static Label whole(Label label) {
+        label.setMinWidth(Label.USE_PREF_SIZE);
+        return label;
+    }
+
+    private VBox heading(int index) {
+        Button change = Words.wordButton("Change …", "What shall be otherwise.", () -> {});
+        change.setId("what-if-change-" + index);
+        change.setOnAction(e -> slips.toggle(changes(index), change));
+        Button take = Words.wordButton("Take over", "Make this the book's brief.", () -> {
+            Brief taken = desk.whatIfs().get(index);
+            desk.whatIfs().set(index, desk.book().brief());
+            desk.changeBrief("what-if", b -> taken);
+        });
+        take.setId("what-if-take-" + index);
+        Button away = Words.wordButton(
+                "Put away", "Forget this one.", () -> desk.whatIfs().remove(index));
+        return new VBox(Words.label("What if " + (index + 1), "heading"), new HBox(change, take, away));
+    }
+
+    private Slip changes(int index) {
+        Slip slip = new Slip("What shall be otherwise");
+        Brief brief = desk.whatIfs().get(index);
+        slip.field("Pages", "what-if-pages", "" + brief.pages(), "Its page count.", text -> {
+            int n = Numeral.count(text, "page count", 1, Brief.MOST_PAGES);
+            set(index, brief.withPages(n).require());
+        });
+        slip.field(
+                "Trim",
+                "what-if-trim",
+                brief.trim().format(desk.unit().get()),
+                "Its trim size.",
+                text -> set(
+                        index,
+                        brief.withTrim(Size.parse(text, desk.unit().get())).require()));
+        slip.add(Words.label("PAPER", "group-name"));
+        brief.press()
+                .papers()
+                .forEach(p -> slip.add(slip.choice(
+                        BriefSlips.sentenceCase(p.name()),
+                        "",
+                        p.id().equals(brief.paper()),
+                        () -> set(index, brief.withPaper(p.id())))));
+        slip.add(Words.label("INK", "group-name"));
+        brief.press()
+                .inks()
+                .forEach(i -> slip.add(slip.choice(
+                        BriefSlips.sentenceCase(i.name()),
+                        "",
+                        i.id().equals(brief.ink()),
+                        () -> set(index, brief.withInk(i.id())))));
+        slip.add(Words.label("PRESS AND BINDING", "group-name"));
+        for (PressProfile press : desk.shelf().profiles()) {
+            for (BindingOffer offer : press.bindings()) {
+                boolean now = press.id().equals(brief.press().id()) && offer.binding() == brief.binding();
+                slip.add(slip.choice(
+                        press.name(),
+                        offer.inWords(),
+                        now,
+                        () -> set(index, brief.at(press).withBinding(offer.binding()))));
+            }
+        }
+        return slip;
+    }
+
+    private void set(int index, Brief brief) {
+        desk.whatIfs().set(index, brief);
+    }
+}

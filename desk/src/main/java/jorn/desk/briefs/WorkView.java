@@ -1,0 +1,118 @@
+package jorn.desk.briefs;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import jorn.book.Plans.Work;
+import jorn.brief.WorkBudget;
+import jorn.desk.model.Desk;
+import jorn.desk.view.Words;
+import jorn.measure.Figure;
+import jorn.measure.Numeral;
+import jorn.measure.Trouble;
+import jorn.measure.Unit;
+
+/** Whether the book is a week's work or a year's. */
+public final class WorkView extends BriefView {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+
+    public WorkView(Desk desk) {
+        super(desk);
+    }
+
+    @Override
+    protected void fill(VBox page) {
+        Optional<Work> set = desk.book().plans().work();
+        Work now = set.orElseGet(this::guess);
+        GridPane grid = new GridPane();
+        grid.setHgap(12);
+        grid.setVgap(3);
+        row(
+                grid,
+                0,
+                "Pages to draw",
+                "work-drawings",
+                "" + now.drawings(),
+                "How many pages someone draws by hand.",
+                t -> w -> new Work(
+                        Numeral.count(t, "number of drawings", 1, 100_000), w.hoursEach(), w.hoursAWeek(), w.start()));
+        row(
+                grid,
+                1,
+                "Hours for one",
+                "work-each",
+                Numeral.trimmed(now.hoursEach(), 2),
+                "Hours that one drawing takes.",
+                t -> w -> new Work(w.drawings(), hours(t), w.hoursAWeek(), w.start()));
+        row(
+                grid,
+                2,
+                "Hours a week",
+                "work-week",
+                Numeral.trimmed(now.hoursAWeek(), 2),
+                "Hours a week that you have for it.",
+                t -> w -> new Work(w.drawings(), w.hoursEach(), hours(t), w.start()));
+        row(
+                grid,
+                3,
+                "Begun on",
+                "work-start",
+                now.start().toString(),
+                "The first day: year, month, day, as 2026-11-25.",
+                t -> w -> new Work(w.drawings(), w.hoursEach(), w.hoursAWeek(), day(t)));
+        WorkBudget budget = new WorkBudget(now);
+        StringBuilder words = new StringBuilder();
+        for (Figure f : budget.figures()) {
+            words.append(f.label()).append(": ").append(f.text(Unit.INCH)).append(". ");
+        }
+        Label done = Words.wrapped("The last page is done on " + budget.finish().format(DAY) + ".", "heading");
+        done.setId("work-finish");
+        page.getChildren().addAll(grid, Words.wrapped(words.toString()), done);
+        if (set.isEmpty()) {
+            page.getChildren()
+                    .add(Words.wrapped(
+                            "These are guesses until you change one; then they are kept with the book.", "soft"));
+        }
+    }
+
+    private interface Reader {
+        UnaryOperator<Work> read(String text);
+    }
+
+    private void row(GridPane grid, int row, String name, String id, String value, String help, Reader reader) {
+        grid.addRow(row, Words.label(name, "soft"), field(name, id, value, help, 9, text -> change(reader.read(text))));
+    }
+
+    private void change(UnaryOperator<Work> change) {
+        desk.change(
+                "work",
+                b -> b.withPlans(b.plans()
+                        .withWork(Optional.of(change.apply(b.plans().work().orElseGet(this::guess))))));
+    }
+
+    private Work guess() {
+        int pages = (int) desk.sight().get().pagination().slots().stream()
+                .filter(s -> !s.isBlank())
+                .count();
+        return new Work(Math.max(1, pages), 4, 10, LocalDate.now());
+    }
+
+    private static double hours(String text) {
+        return amount(text, "number of hours")
+                .orElseThrow(() -> Trouble.of("No hours are given.", "Write a number, such as 6."));
+    }
+
+    private static LocalDate day(String text) {
+        try {
+            return LocalDate.parse(text.strip());
+        } catch (DateTimeParseException e) {
+            throw Trouble.because("“" + text.strip() + "” is no day.", "Write year, month and day: 2026-11-25.", e);
+        }
+    }
+}

@@ -1,0 +1,109 @@
+package jorn.desk.view;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import jorn.book.Book;
+import jorn.book.MarginChoice;
+import jorn.desk.model.Desk;
+import jorn.desk.model.Sight;
+import jorn.measure.Unit;
+import jorn.press.MarginSchool;
+
+/** The decisions in the order in which people take them, each with what is decided now. */
+public final class DecisionLadder extends VBox {
+    private final Desk desk;
+    private final SlipLayer slips;
+    private final List<Step> steps = new ArrayList<>();
+
+    private record Step(Button button, Label value, Supplier<String> now) {}
+
+    /** @param slips where slips open */
+    public DecisionLadder(Desk desk, SlipLayer slips, BriefSlips all) {
+        super(0);
+        this.desk = desk;
+        this.slips = slips;
+        getStyleClass().add("ladder");
+        add("What it is", "kind", "What kind of book it is.", all::kind, () -> book().kind());
+        add("Its name", "name", "Title, subtitle and author.", all::name, () -> book().shownTitle());
+        add(
+                "Trim",
+                "trim",
+                "Width and height of the closed book.",
+                all::trim,
+                () -> Header.sizeInWords(book().brief().trim(), unit()));
+        add("Pages", "pages", "How many pages the book has.", all::pages, this::pages);
+        add("Paper", "paper", "The paper inside.", all::paper, () -> book().brief()
+                .paperStock()
+                .name());
+        add("Ink", "ink", "What the inside is printed with.", all::ink, () -> book().brief()
+                .inkSet()
+                .name());
+        add("Binding", "binding", "How the leaves are held together.", all::binding, () -> book().brief()
+                .offer()
+                .inWords());
+        add("Press", "press", "Who prints it.", all::press, () -> book().brief()
+                .press()
+                .name());
+        add("Margins", "margins", "The school of margins.", all::margins, this::margins);
+        add("Reads", "reading", "Which way the book reads.", all::reading, () -> book().brief()
+                .reading()
+                .word());
+    }
+
+    private Book book() {
+        return desk.book();
+    }
+
+    private Unit unit() {
+        return desk.unit().get();
+    }
+
+    private String pages() {
+        Sight sight = desk.sight().get();
+        int blanks = sight.pagination().blanksAdded();
+        String all = Integer.toString(sight.pagination().pageCount());
+        return blanks == 0 ? all : all + ", " + blanks + (blanks == 1 ? " of them blank" : " of them blanks");
+    }
+
+    private String margins() {
+        MarginChoice now = book().margins();
+        if (now.equals(MarginChoice.NONE)) {
+            return "as the press asks";
+        }
+        boolean own = now.outside().isPresent()
+                || now.foot().isPresent()
+                || now.gutter().isPresent();
+        return own
+                ? "set by hand"
+                : now.school()
+                        .map(s -> MarginSchool.of(s).name().toLowerCase(java.util.Locale.ROOT))
+                        .orElse("");
+    }
+
+    private void add(String name, String id, String help, Supplier<Slip> slip, Supplier<String> now) {
+        Label value = Words.wrapped("", "step-value");
+        value.prefWidthProperty().bind(widthProperty().subtract(26));
+        VBox words = new VBox(Words.label(name, "step-name"), value);
+        Button button = new Button();
+        button.setGraphic(words);
+        button.getStyleClass().setAll("step");
+        button.setId("step-" + id);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setAccessibleText(name);
+        button.setAccessibleHelp(help);
+        button.setOnAction(e -> slips.toggleBeside(slip.get(), button));
+        steps.add(new Step(button, value, now));
+        getChildren().add(button);
+    }
+
+    /** Shows what is decided now. */
+    public void show() {
+        for (Step step : steps) {
+            step.value().setText(step.now().get());
+        }
+    }
+}

@@ -1,0 +1,50 @@
+package jorn.desk.view;
+
+import javafx.beans.value.ChangeListener;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+
+/** Keeps what has the focus in sight, so that whoever walks with Tab sees where they are. */
+public final class FocusScroll {
+    private FocusScroll() {}
+
+    /** Makes a pane scroll to whatever in it gets the focus. */
+    public static void follow(ScrollPane pane) {
+        ChangeListener<Node> mover = (o, was, now) -> {
+            if (now != null && isInside(now, pane.getContent())) {
+                bring(pane, now);
+            }
+        };
+        pane.sceneProperty().addListener((o, was, scene) -> {
+            if (was != null) {
+                was.focusOwnerProperty().removeListener(mover);
+            }
+            if (scene != null) {
+                scene.focusOwnerProperty().addListener(mover);
+            }
+        });
+    }
+
+    private static boolean isInside(Node node, Node around) {
+        for (Node n = node; n != null; n = n.getParent()) {
+            if (n == around) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static void bring(ScrollPane pane, Node node) {
+        double seen = pane.getViewportBounds().getHeight();
+        double whole = pane.getContent().getLayoutBounds().getHeight();
+        if (whole <= seen) {
+            return;
+        }
+        Bounds at = pane.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));
+        double top = pane.getVvalue() * (whole - seen);
+        double wanted =
+                at.getMinY() < top ? at.getMinY() - 8 : at.getMaxY() > top + seen ? at.getMaxY() + 8 - seen : top;
+        pane.setVvalue(Math.max(0, Math.min(1, wanted / (whole - seen))));
+    }
+}

@@ -1,0 +1,129 @@
+package jorn.desk.window;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import javafx.scene.control.TextField;
+import org.junit.jupiter.api.Test;
+
+/** A person decides a book at the Brief bench, by mouse and keyboard only. */
+class BriefUiTest extends WindowTest {
+    @Test
+    void plansTheBookPartByPart() {
+        clickOn("#view-pages");
+        clickOn("#add-half-title");
+        clickOn("#add-about-the-author");
+        assertEquals(5, desk.book().runs().size());
+        retype("#part-count-1", "3");
+        retype("#part-name-1", "Title pages");
+        assertEquals("Title pages", desk.book().runs().get(1).name());
+        assertEquals(120, desk.sight().get().pagination().pageCount(), "the lined pages give way");
+        retype("#part-count-3", "31");
+        retype("#fill-up-to", "");
+        int held = desk.sight().get().pagination().planned();
+        assertEquals(held + held % 2, desk.sight().get().pagination().pageCount());
+        retype("#part-count-3", "fill");
+        retype("#fill-up-to", "200");
+        assertEquals("200 pages", text("#decision-pages"));
+        retype("#part-count-1", "many");
+        assertTrue(text("#view-refusal").contains("is not a number of pages"), text("#view-refusal"));
+        clickOn("#part-out-0");
+        assertEquals(4, desk.book().runs().size());
+    }
+
+    @Test
+    void findsAPriceAndComparesMarkets() {
+        clickOn("#view-money");
+        retype("#price-us", "5.99");
+        assertEquals("1.15 USD", text("#kept-us"));
+        assertEquals("1.15 USD", value("price.kept"));
+        retype("#price-us", "3,99");
+        assertEquals("-0.05 USD", text("#kept-us"));
+        assertEquals("2 to mend", text("#bench-proof .waiting"), "the price, and the missing title");
+        retype("#price-finder", "2.00");
+        clickOn("#take-us");
+        assertEquals("7.99", ((TextField) lookup("#price-us").query()).getText());
+        retype("#own-currency", "usd");
+        retype("#rate-GBP", "1.25");
+        assertEquals(1.25, desk.book().plans().rates().get("GBP"));
+        retype("#batch-copies", "50");
+        retype("#batch-setup", "40");
+        retype("#batch-each", "1.2");
+        assertTrue(text("#batch-result").contains("cheaper from 33 copies"), text("#batch-result"));
+        retype("#price-us", "cheap");
+        assertTrue(text("#view-refusal").contains("is not a price"), text("#view-refusal"));
+    }
+
+    @Test
+    void reckonsTheWork() {
+        clickOn("#view-work");
+        retype("#work-drawings", "31");
+        retype("#work-each", "6");
+        retype("#work-week", "10");
+        retype("#work-start", "2026-01-01");
+        assertEquals("The last page is done on 12 May 2026.", text("#work-finish"));
+    }
+
+    @Test
+    void weighsAnotherBriefAndTakesItOver() {
+        clickOn("#view-what-if");
+        clickOn("#what-if-add");
+        clickOn("#what-if-change-0");
+        clickOn("Cream paper");
+        assertEquals("white", desk.book().brief().paper());
+        assertTrue(lookup("0.300 in").tryQuery().isPresent());
+        clickOn("#what-if-take-0");
+        assertEquals("cream", desk.book().brief().paper());
+        assertEquals("white", desk.whatIfs().get(0).paper());
+        assertEquals("0.300 in", value("spine.width"));
+    }
+
+    @Test
+    void copiesEditsExportsAndImportsAPressProfile() throws Exception {
+        clickOn("#view-press");
+        clickOn("#press-copy");
+        assertEquals("online-own", desk.book().brief().press().id());
+        retype("#clause-papers-0-thickness-perPage", "0.003 in");
+        assertEquals("0.360 in", value("spine.width"));
+        retype("#clause-papers-0-thickness-perPage", "thin");
+        assertTrue(text("#view-refusal").contains("papers[1].thickness.perPage"), text("#view-refusal"));
+        assertEquals("0.360 in", value("spine.width"));
+        clickOn("#press-export");
+        assertTrue(Files.readString(folder.resolve("profile.json")).contains("\"0.003 in\""));
+        clickOn("#decision-press");
+        clickOn("Kitchen Table Printer");
+        clickOn("#press-import");
+        assertEquals("online-own", desk.book().brief().press().id());
+        Files.writeString(folder.resolve("profile.json"), "{\"format\": 1}");
+        clickOn("#press-import");
+        assertTrue(text("#view-refusal").contains("lacks the field"), text("#view-refusal"));
+    }
+
+    @Test
+    void followsAFigureToTheDecisionsThatItRestsOnAndCopiesItsWorking() {
+        clickOn("#figure-cover-width");
+        clickOn("#copy-cover-width");
+        String[] copied = new String[1];
+        interact(() ->
+                copied[0] = javafx.scene.input.Clipboard.getSystemClipboard().getString());
+        assertTrue(copied[0].contains("2 × (6 in + 0.125 in) + 0.270 in = 12.52 in"), copied[0]);
+        clickOn("#rests-on-paper");
+        assertTrue(lookup("Cream paper").tryQuery().isPresent());
+    }
+
+    @Test
+    void beginsAsAnythingByItsLooksAndReadsEitherWay() {
+        clickOn("#step-kind");
+        clickOn("#starter-picture-book");
+        assertEquals("picture book", text("#decision-kind"));
+        assertEquals("case bound", text("#decision-binding"));
+        clickOn("#view-cover");
+        clickOn("#step-reading");
+        clickOn("From right to left");
+        assertEquals(jorn.page.Reading.RIGHT_TO_LEFT, desk.book().brief().reading());
+        clickOn("#step-margins");
+        clickOn("Always wide");
+        assertEquals("0.75 in", value("margin.gutter"));
+    }
+}

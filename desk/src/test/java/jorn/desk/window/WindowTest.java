@@ -1,0 +1,97 @@
+package jorn.desk.window;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import jorn.book.Starter;
+import jorn.desk.model.Clerk;
+import jorn.desk.model.Desk;
+import jorn.desk.model.Settings;
+import jorn.desk.view.Look;
+import org.junit.jupiter.api.AfterEach;
+import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** A real window with a new journal in it, and what a person does with mouse and keyboard. */
+abstract class WindowTest extends ApplicationTest {
+    protected Path folder;
+    protected Settings settings;
+    protected Desk desk;
+    protected Clerk clerk;
+    protected final List<Path> opened = new ArrayList<>();
+
+    @Override
+    public void start(Stage stage) throws Exception {
+        folder = Files.createTempDirectory("jorn-ui");
+        settings = Settings.load(folder.resolve("settings"));
+        Look.loadFonts();
+        desk = new Desk(settings, Starter.LINED_JOURNAL.begin());
+        clerk = new Clerk(desk, new Clerk.Asker() {
+            @Override
+            public Optional<Path> bookToOpen() {
+                return Optional.of(folder.resolve("hive.jorn"));
+            }
+
+            @Override
+            public Optional<Path> whereToSave(String suggestedName) {
+                return Optional.of(folder.resolve("hive.jorn"));
+            }
+
+            @Override
+            public Optional<Path> folder(Optional<Path> start) {
+                return Optional.of(folder.resolve("chosen"));
+            }
+
+            @Override
+            public Optional<Path> profileToOpen() {
+                return Optional.of(folder.resolve("profile.json"));
+            }
+
+            @Override
+            public Optional<Path> whereToSaveProfile(String suggestedName) {
+                return Optional.of(folder.resolve("profile.json"));
+            }
+        });
+        stage.setScene(new DeskWindow(desk, clerk, opened::add).scene());
+        stage.setX(0);
+        stage.setY(0);
+        stage.show();
+        stage.requestFocus();
+    }
+
+    @AfterEach
+    void letGo() {
+        release(new KeyCode[] {});
+    }
+
+    protected String value(String figure) {
+        return ((Label) lookup("#figure-" + figure.replace('.', '-'))
+                        .lookup(".figure-value")
+                        .query())
+                .getText();
+    }
+
+    protected void retype(String field, String text) {
+        interact(() -> lookup(field).query().requestFocus());
+        WaitForAsyncUtils.waitForFxEvents();
+        clickOn(field).push(KeyCode.CONTROL, KeyCode.A).push(KeyCode.DELETE);
+        write(text).push(KeyCode.ENTER);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    protected String text(String query) {
+        return ((Labeled) lookup(query).query()).getText();
+    }
+
+    protected String focused() {
+        Node node = lookup("#sentence").query().getScene().getFocusOwner();
+        return node == null ? "" : node.getId();
+    }
+}
