@@ -8,15 +8,20 @@ import jorn.press.MarginSchool;
  * Margins of the user's own; where absent, the press's least margin is used.
  *
  * @param school id of a school of margins to follow instead of the press's least; see {@link MarginSchool}
- * @param outside fore-edge and head
+ * @param outside fore-edge, and head where none of its own is given
+ * @param head the head
  * @param foot the foot
  * @param gutter the inside
  */
 public record MarginChoice(
-        Optional<String> school, Optional<Length> outside, Optional<Length> foot, Optional<Length> gutter) {
+        Optional<String> school,
+        Optional<Length> outside,
+        Optional<Length> head,
+        Optional<Length> foot,
+        Optional<Length> gutter) {
     /** The press's least margins everywhere. */
     public static final MarginChoice NONE =
-            new MarginChoice(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+            new MarginChoice(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
     public MarginChoice {
         school.ifPresent(MarginSchool::of);
@@ -24,18 +29,22 @@ public record MarginChoice(
 
     /** The margins of a school, or the press's; margins of one's own are given up. */
     public static MarginChoice ofSchool(Optional<String> id) {
-        return new MarginChoice(id, Optional.empty(), Optional.empty(), Optional.empty());
+        return new MarginChoice(id, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
     }
 
     public MarginChoice withOutside(Optional<Length> o) {
-        return new MarginChoice(school, o, foot, gutter);
+        return new MarginChoice(school, o, head, foot, gutter);
+    }
+
+    public MarginChoice withHead(Optional<Length> h) {
+        return new MarginChoice(school, outside, h, foot, gutter);
     }
 
     public MarginChoice withFoot(Optional<Length> f) {
-        return new MarginChoice(school, outside, f, gutter);
+        return new MarginChoice(school, outside, head, f, gutter);
     }
 
     public MarginChoice withGutter(Optional<Length> g) {
-        return new MarginChoice(school, outside, foot, g);
+        return new MarginChoice(school, outside, head, foot, g);
     }
 }

@@ -33,6 +33,7 @@ public final class Measures {
         add(page.pageHeight());
         add(page.gutter());
         add(page.outside());
+        add(page.head());
         add(page.foot());
         add(page.textWidth());
         add(page.textHeight());
@@ -45,6 +46,7 @@ public final class Measures {
         cover.sheet().forEach(this::add);
         add(cover.thickness());
         add(weight(book, pagination));
+        SheetCount.of(book, pagination).ifPresent(this::add);
         money(book, pagination);
     }
 

@@ -20,7 +20,9 @@ public final class Checker {
             new LettersRule(),
             new ThicknessRule(),
             new CoverSheetRule(),
-            new PriceRule());
+            new PriceRule(),
+            new FitRule(),
+            new PdfStandardRule());
 
     private static final List<String> LOOKED_AT = List.of(
             "The page count: range and multiple of the press.",
@@ -32,7 +34,9 @@ public final class Checker {
             "The back: whether words stand where the barcode goes.",
             "The title, and whether its typeface has all its letters.",
             "Thickness: whether the staples or the coil can hold it.",
-            "Your prices: whether a copy costs more than it brings.");
+            "Your prices: whether a copy costs more than it brings.",
+            "Room: whether every page design fits its page.",
+            "The kind of PDF that the press wants.");
 
     private Checker() {}
 

@@ -16,6 +16,9 @@ final class MarginRule implements Rule {
     public void look(Proof proof, Consumer<Finding> found) {
         compare(proof, proof.page().gutter(), proof.page().requiredGutter(), "gutter", found);
         compare(proof, proof.page().outside(), proof.page().requiredOutside(), "outside margin", found);
+        if (proof.book().margins().head().isPresent()) {
+            compare(proof, proof.page().head(), proof.page().requiredOutside(), "head margin", found);
+        }
         compare(proof, proof.page().foot(), proof.page().requiredFoot(), "foot margin", found);
         PageFrame frame = proof.composer().frame(Side.RECTO);
         if (frame.text().width() < LEAST_ROOM || frame.text().height() < LEAST_ROOM) {

@@ -79,14 +79,29 @@ public final class Composer {
                 : new PageArt(art.trim(), art.bleed(), List.of(new Mark.Place(new Stamp(art.marks()), 0, 0)));
     }
 
+    /**
+     * The height that a page's design wants between the margins, and the height that it is given, in points.
+     *
+     * @param number of a page that is not blank
+     */
+    public List<Double> wantedAndGiven(int number) {
+        Slot slot = pagination.page(number);
+        PageFrame frame = frames.get(slot.side());
+        Recipe recipe = book.runs().get(slot.run()).recipe();
+        double wanted = recipe.root().naturalHeight(frame.text().width(), flow(frame, number));
+        return List.of(wanted, frame.text().height());
+    }
+
     private PageArt draw(Recipe recipe, PageFrame frame, int number) {
+        return new PageArt(frame.trim(), frame.bleed(), recipe.draw(flow(frame, number)));
+    }
+
+    private Flow flow(PageFrame frame, int number) {
         Map<String, String> fields = Map.of(
                 "title", book.title().strip(),
                 "subtitle", book.subtitle().strip(),
                 "author", book.author().strip(),
                 "page", Integer.toString(number));
-        Flow flow =
-                new Flow(frame, fields, book.type().headingFace(), book.type().bodyFace());
-        return new PageArt(frame.trim(), frame.bleed(), recipe.draw(flow));
+        return new Flow(frame, fields, book.type().headingFace(), book.type().bodyFace());
     }
 }

@@ -142,6 +142,14 @@ public final class PageGeometry {
         return Figure.given("margin.outside", "Outside margins", rule.outside(bleeds), withOrWithout(name));
     }
 
+    /** The head: as the other outside margins, unless it has one of its own. */
+    public Figure head() {
+        Figure outside = outside();
+        return margins.head()
+                .map(h -> Figure.given("margin.head", "Head margin", h, "your decision"))
+                .orElseGet(() -> Figure.given("margin.head", "Head margin", outside.length(), outside.source()));
+    }
+
     /** The foot. */
     public Figure foot() {
         Figure followed = footOf(followed(), followedName());
@@ -182,15 +190,15 @@ public final class PageGeometry {
 
     /** Height between head and foot margin. */
     public Figure textHeight() {
-        Length h = brief.trim().height().minus(outside().length()).minus(foot().length());
+        Length h = brief.trim().height().minus(head().length()).minus(foot().length());
         return Figure.computed(
                 "text.height",
                 "Text block height",
                 h,
-                "{trim.height} − {margin.outside} − {margin.foot}",
+                "{trim.height} − {margin.head} − {margin.foot}",
                 "",
                 trimHeight(),
-                outside(),
+                head(),
                 foot());
     }
 
@@ -210,19 +218,23 @@ public final class PageGeometry {
                 trim.y() - out,
                 trim.right() + (gutterAtLeft ? out : spine),
                 trim.bottom() + out);
-        return new PageFrame(side, gutterAtLeft, trim, bled, inside(side, outside(), foot(), gutter()));
+        return new PageFrame(side, gutterAtLeft, trim, bled, inside(side, outside(), head(), foot(), gutter()));
     }
 
     /** Where nothing that matters may lie outside of, by the press's least margins. */
     public Box safe(Side side) {
-        return inside(side, requiredOutside(), requiredFoot(), requiredGutter());
+        return inside(side, requiredOutside(), requiredOutside(), requiredFoot(), requiredGutter());
     }
 
-    private Box inside(Side side, Figure outer, Figure foot, Figure gutter) {
+    private Box inside(Side side, Figure outer, Figure head, Figure foot, Figure gutter) {
         double out = outer.length().points();
         double in = gutter.length().points();
         boolean gutterAtLeft = brief.reading().isRightHand(side);
         return Box.of(brief.trim())
-                .inset(out, gutterAtLeft ? out : in, foot.length().points(), gutterAtLeft ? in : out);
+                .inset(
+                        head.length().points(),
+                        gutterAtLeft ? out : in,
+                        foot.length().points(),
+                        gutterAtLeft ? in : out);
     }
 }

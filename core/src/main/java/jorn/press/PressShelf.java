@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import jorn.json.Json;
 import jorn.measure.Trouble;
@@ -19,15 +20,18 @@ public final class PressShelf {
     private static final List<String> SHIPPED =
             List.of("online", "trade", "magazine", "copyshop", "home", "casebound", "screen");
 
-    private final List<PressProfile> profiles;
+    private static final Map<String, PressProfile> READ = new ConcurrentHashMap<>();
+    private static final PressShelf SHIPPED_SHELF = new PressShelf(Map.of());
 
-    private PressShelf(List<PressProfile> profiles) {
-        this.profiles = List.copyOf(profiles);
+    private final Map<String, PressProfile> own;
+
+    private PressShelf(Map<String, PressProfile> own) {
+        this.own = own;
     }
 
     /** The profiles that ship with Jorn. */
     public static PressShelf shipped() {
-        return Holder.SHELF;
+        return SHIPPED_SHELF;
     }
 
     /**
@@ -37,7 +41,6 @@ public final class PressShelf {
      */
     public static PressShelf with(Path folder, Consumer<Trouble> refused) {
         Map<String, PressProfile> all = new LinkedHashMap<>();
-        shipped().profiles().forEach(p -> all.put(p.id(), p));
         if (Files.isDirectory(folder)) {
             try (DirectoryStream<Path> files = Files.newDirectoryStream(folder, "*.json")) {
                 for (Path file : files) {
@@ -55,11 +58,20 @@ public final class PressShelf {
                         e));
             }
         }
-        return new PressShelf(List.copyOf(all.values()));
+        return new PressShelf(all);
     }
 
+    /** All profiles, the shipped ones first. */
     public List<PressProfile> profiles() {
-        return profiles;
+        List<PressProfile> all = new ArrayList<>();
+        SHIPPED.forEach(id -> all.add(own.containsKey(id) ? own.get(id) : shippedProfile(id)));
+        own.values().stream().filter(p -> !SHIPPED.contains(p.id())).forEach(all::add);
+        return List.copyOf(all);
+    }
+
+    /** Whether a profile of this id ships with Jorn. */
+    public static boolean isShipped(String id) {
+        return SHIPPED.contains(id);
     }
 
     /**
@@ -68,10 +80,11 @@ public final class PressShelf {
      * @throws Trouble naming the profiles that there are, or what is wrong with the file
      */
     public PressProfile find(String idOrFile) {
-        for (PressProfile profile : profiles) {
-            if (profile.id().equals(idOrFile)) {
-                return profile;
-            }
+        if (own.containsKey(idOrFile)) {
+            return own.get(idOrFile);
+        }
+        if (SHIPPED.contains(idOrFile)) {
+            return shippedProfile(idOrFile);
         }
         if (idOrFile.endsWith(".json")) {
             return read(Path.of(idOrFile));
@@ -80,7 +93,7 @@ public final class PressShelf {
                 "There is no press profile “" + idOrFile + "”.",
                 "Choose one of "
                         + String.join(
-                                ", ", profiles.stream().map(PressProfile::id).toList())
+                                ", ", profiles().stream().map(PressProfile::id).toList())
                         + ", or name a .json file.");
     }
 
@@ -100,19 +113,14 @@ public final class PressShelf {
         }
     }
 
-    private static final class Holder {
-        private static final PressShelf SHELF = load();
-
-        private static PressShelf load() {
-            List<PressProfile> all = new ArrayList<>();
-            for (String id : SHIPPED) {
-                try (InputStream in = PressShelf.class.getResourceAsStream(id + ".json")) {
-                    all.add(Json.read(in.readAllBytes(), PressProfile.class, "The shipped profile " + id));
-                } catch (IOException e) {
-                    throw new UncheckedIOException(e);
-                }
+    /** Shipped profiles are read when first asked for, each by itself, so that a book opens without reading them all. */
+    private static PressProfile shippedProfile(String id) {
+        return READ.computeIfAbsent(id, wanted -> {
+            try (InputStream in = PressShelf.class.getResourceAsStream(wanted + ".json")) {
+                return Json.read(in.readAllBytes(), PressProfile.class, "The shipped profile " + wanted);
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
             }
-            return new PressShelf(all);
-        }
+        });
     }
 }

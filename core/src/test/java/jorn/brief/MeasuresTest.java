@@ -119,4 +119,37 @@ class MeasuresTest {
         assertEquals("18.6 weeks", work.figures().get(1).text(Unit.INCH));
         assertEquals(java.time.LocalDate.of(2026, 5, 12), work.finish());
     }
+
+    /** Common practice: half-letter and A5 books are cut from letter and A4, two to a side: 100 pages take 25 sheets. */
+    @Test
+    void smallBooksAreCutFromLargerSheets() {
+        for (String[] each : new String[][] {{"A5", "Sheets of A4"}, {"5.5x8.5in", "Sheets of 8.5x11in"}}) {
+            Measures m = Measures.of(Starter.NOTEBOOK.begin(
+                    Brief.at(PressShelf.shipped().find("copyshop"), Size.parse(each[0], Unit.INCH), 100)));
+            assertEquals("25 sheets", m.get("paper.sheets").text(Unit.INCH));
+            assertEquals(each[1], m.get("paper.sheets").label());
+        }
+        assertTrue(of("6x9in", 120).find("paper.sheets").isEmpty());
+    }
+
+    @Test
+    void inEveryProfileMorePagesNeverMeanLess() {
+        for (var press : PressShelf.shipped().profiles()) {
+            for (var offer : press.bindings()) {
+                double spine = 0;
+                double gutter = 0;
+                for (int n = offer.pages().min();
+                        n <= offer.pages().max();
+                        n += offer.pages().multiple()) {
+                    Measures m = Measures.of(Starter.NOTEBOOK.begin(
+                            Brief.at(press, press.trims().get(0), n).withBinding(offer.binding())));
+                    double s = m.get("spine.width").length().points();
+                    double g = m.get("margin.gutter").length().points();
+                    assertTrue(s >= spine && g >= gutter, press.id() + " " + n);
+                    spine = s;
+                    gutter = g;
+                }
+            }
+        }
+    }
 }

@@ -212,4 +212,26 @@ class CheckerTest {
                     starter.id());
         }
     }
+
+    @Test
+    void aDesignThatDoesNotFitItsPageIsTold() {
+        Book small = GOOD.withMargins(GOOD.margins().withFoot(Optional.of(Length.inches(5.8))));
+        Finding f = finding(small, "fit").orElseThrow();
+        assertEquals(3, f.place().page(), "the belongs-to page wants more room");
+        assertEquals(Severity.ERROR, f.severity());
+    }
+
+    @Test
+    void aHeadMarginUnderThePressesIsAnError() {
+        Book low = GOOD.withMargins(GOOD.margins().withHead(Optional.of(Length.inches(0.1))));
+        assertTrue(finding(low, "margin-head").isPresent());
+        assertTrue(finding(GOOD.withMargins(GOOD.margins().withHead(Optional.of(Length.inches(1)))), "margin-head")
+                .isEmpty());
+    }
+
+    @Test
+    void aPressThatWantsAStandardIsTold() {
+        Book trade = GOOD.withBrief(GOOD.brief().at(PressShelf.shipped().find("trade")));
+        assertEquals("PDF/X-1a", finding(trade, "pdf-standard").orElseThrow().required());
+    }
 }

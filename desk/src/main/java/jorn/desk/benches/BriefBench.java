@@ -59,6 +59,8 @@ public final class BriefBench implements Bench {
     private final CoverView cover;
     private final Map<View, BriefView> pages = new EnumMap<>(View.class);
     private final Map<View, Button> words = new EnumMap<>(View.class);
+    private final Clerk clerk;
+    private final SlipLayer slips;
     private final DecisionLadder ladder;
     private final StackPane place = new StackPane();
     private final HBox columns = new HBox(22);
@@ -72,11 +74,8 @@ public final class BriefBench implements Bench {
         drawing.setId("book-drawing");
         spread = new SpreadView(painter);
         cover = new CoverView(painter);
-        pages.put(View.PAGES, new PagesView(desk));
-        pages.put(View.MONEY, new MoneyView(desk));
-        pages.put(View.WORK, new WorkView(desk));
-        pages.put(View.WHAT_IF, new WhatIfView(desk, slips));
-        pages.put(View.PRESS, new PressView(desk, clerk));
+        this.clerk = clerk;
+        this.slips = slips;
         ladder = new DecisionLadder(desk, slips, briefSlips);
         ladder.setMinWidth(DecisionLadder.USE_PREF_SIZE);
         HBox tabs = new HBox();
@@ -95,6 +94,18 @@ public final class BriefBench implements Bench {
         HBox.setHgrow(middle, Priority.ALWAYS);
         middle.setMinWidth(0);
         node = new HBox(14, ladder, middle);
+    }
+
+    /** The reckoning page that is looked at; made when it is first turned to. */
+    private BriefView page() {
+        return pages.computeIfAbsent(view, v -> switch (v) {
+            case PAGES -> new PagesView(desk);
+            case MONEY -> new MoneyView(desk);
+            case WORK -> new WorkView(desk);
+            case WHAT_IF -> new WhatIfView(desk, slips);
+            case PRESS -> new PressView(desk, clerk);
+            default -> throw new IllegalStateException(v + " is drawn, not reckoned");
+        });
     }
 
     private void turnTo(View wanted) {
@@ -134,7 +145,7 @@ public final class BriefBench implements Bench {
                     case CLOSED -> drawing;
                     case OPEN -> spread;
                     case COVER -> cover;
-                    default -> pages.get(view).node();
+                    default -> page().node();
                 };
         if (place.getChildren().isEmpty() || place.getChildren().get(0) != wanted) {
             place.getChildren().setAll(wanted);
@@ -143,7 +154,7 @@ public final class BriefBench implements Bench {
             case CLOSED -> drawing.show(sight, unit);
             case OPEN -> spread.show(sight, sight.pagination().spreadCount() / 2, 0, unit);
             case COVER -> cover.show(sight, unit);
-            default -> pages.get(view).show();
+            default -> page().show();
         }
         columns.getChildren().setAll(pages(sight), paper(sight, unit), edges(sight, unit), press(sight));
     }

@@ -260,7 +260,8 @@ public final class MakeUpBench implements Bench {
         Slip slip = new Slip("Margins");
         var page = sight.composer().geometry();
         MarginChoice own = sight.book().margins();
-        margin(slip, "Head and sides", "margin-outside", page.outside(), own::withOutside);
+        margin(slip, "Fore-edge", "margin-outside", page.outside(), own::withOutside);
+        margin(slip, "Head", "margin-head", page.head(), own::withHead);
         margin(slip, "Foot", "margin-foot", page.foot(), own::withFoot);
         margin(slip, "Gutter", "margin-gutter", page.gutter(), own::withGutter);
         String press = sight.book().brief().press().name();

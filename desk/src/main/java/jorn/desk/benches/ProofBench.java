@@ -5,7 +5,6 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
-import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
@@ -25,6 +24,7 @@ import jorn.desk.view.CoverView;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Look;
 import jorn.desk.view.Painter;
+import jorn.desk.view.PressableBox;
 import jorn.desk.view.SpreadView;
 import jorn.desk.view.Words;
 
@@ -125,7 +125,7 @@ public final class ProofBench implements Bench {
                     case WARNING -> "look at this";
                     case NOTE -> "good to know";
                 };
-        VBox note = new VBox(2);
+        PressableBox note = new PressableBox(2);
         note.getChildren()
                 .add(Words.label(
                         f.place().inWords() + " · " + weight, f.severity() == Severity.NOTE ? "soft" : "thread"));
@@ -135,8 +135,6 @@ public final class ProofBench implements Bench {
             note.getChildren().add(Words.wrapped(f.measured() + both + f.required(), "soft"));
         }
         note.getChildren().add(Words.wrapped(f.remedy(), "italic"));
-        note.setFocusTraversable(true);
-        note.setAccessibleRole(AccessibleRole.BUTTON);
         note.getStyleClass().setAll("note");
         note.setId("note-" + f.id());
         note.setAccessibleText(f.message());
@@ -144,10 +142,10 @@ public final class ProofBench implements Bench {
         if (index == chosen) {
             note.getStyleClass().add("chosen");
         }
-        note.setOnMouseClicked(e -> choose(index));
+        note.setOnDeed(() -> choose(index));
         note.setOnKeyPressed(e -> {
             int step = e.getCode() == KeyCode.DOWN ? 1 : e.getCode() == KeyCode.UP ? -1 : 0;
-            if (step != 0 || e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+            if (step != 0) {
                 choose(Math.max(0, Math.min(findings.size() - 1, index + step)));
                 e.consume();
             }

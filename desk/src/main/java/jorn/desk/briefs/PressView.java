@@ -35,7 +35,7 @@ public final class PressView extends BriefView {
     }
 
     private boolean isOwn() {
-        return PressShelf.shipped().profiles().stream().noneMatch(p -> p.id().equals(press().id()));
+        return !PressShelf.isShipped(press().id());
     }
 
     @Override
@@ -83,9 +83,7 @@ public final class PressView extends BriefView {
         while (fields.hasNext()) {
             Map.Entry<String, JsonNode> f = fields.next();
             String at = path + "/" + f.getKey();
-            if (path.isEmpty()
-                    && List.of("format", "about", "verify", "name", "verified").contains(f.getKey())
-                    && !isOwn()) {
+            if (path.isEmpty() && List.of("about", "verify", "name", "verified").contains(f.getKey()) && !isOwn()) {
                 continue;
             }
             if (f.getValue().isArray() && isOfObjects(f.getValue())) {
@@ -219,7 +217,7 @@ public final class PressView extends BriefView {
     private void takeIn() {
         clerk.asker().profileToOpen().ifPresent(file -> {
             PressProfile press = PressShelf.read(file);
-            boolean shipped = PressShelf.shipped().profiles().stream().anyMatch(p -> p.id().equals(press.id()));
+            boolean shipped = PressShelf.isShipped(press.id());
             PressProfile own = shipped ? press.copyAs(press.id() + "-own", press.name()) : press;
             keep(own);
             desk.changeBrief("press", b -> b.at(own));

@@ -132,7 +132,9 @@ public final class WhatIfView extends BriefView {
         take.setId("what-if-take-" + index);
         Button away = Words.wordButton(
                 "Put away", "Forget this one.", () -> desk.whatIfs().remove(index));
-        return new VBox(Words.label("What if " + (index + 1), "heading"), new HBox(change, take, away));
+        HBox name = new HBox(6, whole(Words.label("What if " + (index + 1), "heading")), away);
+        name.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        return new VBox(name, new HBox(change, take));
     }
 
     private Slip changes(int index) {

@@ -1,6 +1,7 @@
 package jorn.desk.model;
 
 import java.util.List;
+import java.util.Optional;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Starter;
@@ -31,7 +32,9 @@ public final class DemoBooks {
                 .withSubtitle("A journal for the bee yard")
                 .withAuthor(IMPRINT);
         Book lined = book.withRecipe(2, r -> r.withRuling(Ruling.customary().withReach(Ruling.Reach.EDGE)));
-        return lined.withCover(lined.cover()
+        Book priced =
+                lined.withPlans(lined.plans().withPrice("us", Optional.of(5.99)).withPrice("uk", Optional.of(5.49)));
+        return priced.withCover(priced.cover()
                 .withBlurb("Room for every inspection, every swarm and every jar.\n\n"
                         + "Wide enough to write in with gloves on, and lined from edge to edge."));
     }

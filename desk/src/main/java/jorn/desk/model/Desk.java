@@ -2,7 +2,9 @@ package jorn.desk.model;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -15,6 +17,7 @@ import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.History;
 import jorn.book.Pagination;
+import jorn.check.Finding;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.press.PressShelf;
@@ -121,9 +124,23 @@ public final class Desk {
         look();
     }
 
-    /** Changes the brief to one that the press makes. */
+    /** Changes the brief, and says so where pages already made no longer fit it. */
     public void changeBrief(String thing, UnaryOperator<Brief> change) {
+        Set<String> before = errors();
         change(thing, b -> b.withBrief(change.apply(b.brief())));
+        sight.get().findings().stream()
+                .filter(f -> f.severity() == Finding.Severity.ERROR && !before.contains(f.id()))
+                .findFirst()
+                .ifPresentOrElse(
+                        f -> tell(Trouble.of("After this change something must be mended: " + f.message(), f.remedy())),
+                        this::putAwayNotice);
+    }
+
+    private Set<String> errors() {
+        return sight.get().findings().stream()
+                .filter(f -> f.severity() == Finding.Severity.ERROR)
+                .map(Finding::id)
+                .collect(Collectors.toSet());
     }
 
     public boolean canUndo() {

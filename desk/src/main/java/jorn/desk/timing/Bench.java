@@ -51,6 +51,7 @@ public final class Bench {
                 "a change of the page count: pages, figures, checks",
                 micros(() -> Sight.of(book.withBrief(book.brief().withPages(826)), Unit.INCH)),
                 "");
+        row("the slowest starter to open: book, figures, first page", slowestStarter(), "under 1,000 ms");
         WindowTimes times = WindowTimes.measure(book);
         row("process start to first window", millis(times.firstWindow()), "under 2,500 ms");
         row("flip to the next spread, " + PAGES + " pages", millis(times.flip()), "under 50 ms");
@@ -89,6 +90,16 @@ public final class Bench {
         row("  its size", kilobytes(plainSize), "");
         row("  peak heap of the plain way", peakHeap(() -> PlainWay.write(book, plainFile)), "");
         row("  peak heap of ours", peakHeap(() -> Exporter.export(book, folder, Progress.SILENT)), "");
+    }
+
+    private static String slowestStarter() {
+        double slowest = 0;
+        for (Starter starter : Starter.values()) {
+            long from = System.nanoTime();
+            Sight.of(starter.begin(), Unit.INCH).composer().page(1);
+            slowest = Math.max(slowest, since(from));
+        }
+        return String.format(Locale.ROOT, "%.1f ms", slowest * 1000);
     }
 
     private static String peakHeap(Callable<?> work) {

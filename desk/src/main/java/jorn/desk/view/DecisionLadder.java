@@ -3,7 +3,6 @@ package jorn.desk.view;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jorn.book.Book;
@@ -19,7 +18,7 @@ public final class DecisionLadder extends VBox {
     private final SlipLayer slips;
     private final List<Step> steps = new ArrayList<>();
 
-    private record Step(Button button, Label value, Supplier<String> now) {}
+    private record Step(Label value, Supplier<String> now) {}
 
     /** @param slips where slips open */
     public DecisionLadder(Desk desk, SlipLayer slips, BriefSlips all) {
@@ -86,17 +85,13 @@ public final class DecisionLadder extends VBox {
 
     private void add(String name, String id, String help, Supplier<Slip> slip, Supplier<String> now) {
         Label value = Words.wrapped("", "step-value");
-        value.prefWidthProperty().bind(widthProperty().subtract(26));
-        VBox words = new VBox(Words.label(name, "step-name"), value);
-        Button button = new Button();
-        button.setGraphic(words);
+        PressableBox button = new PressableBox(0, Words.label(name, "step-name"), value);
         button.getStyleClass().setAll("step");
         button.setId("step-" + id);
-        button.setMaxWidth(Double.MAX_VALUE);
         button.setAccessibleText(name);
         button.setAccessibleHelp(help);
-        button.setOnAction(e -> slips.toggleBeside(slip.get(), button));
-        steps.add(new Step(button, value, now));
+        button.setOnDeed(() -> slips.toggleBeside(slip.get(), button));
+        steps.add(new Step(value, now));
         getChildren().add(button);
     }
 

@@ -107,6 +107,7 @@ public final class MeasureCard extends Pane {
                         new Row("Page in the file", "page.width", "page.height"),
                         new Row("Gutter", "margin.gutter"),
                         new Row("Other margins", "margin.outside"),
+                        new Row("Head", "margin.head"),
                         new Row("Foot", "margin.foot"),
                         new Row("Text block", "text.width", "text.height")));
         List<Row> outsideRows = new ArrayList<>();
@@ -126,7 +127,11 @@ public final class MeasureCard extends Pane {
         }
         Group outside = new Group("OUTSIDE", outsideRows);
         Group book = new Group(
-                "THE BOOK", List.of(new Row("Thickness", "book.thickness"), new Row("Weight", "book.weight")));
+                "THE BOOK",
+                List.of(
+                        new Row("Thickness", "book.thickness"),
+                        new Row("Weight", "book.weight"),
+                        new Row("Sheets of paper", "paper.sheets")));
         Group money = new Group(
                 "MONEY",
                 List.of(
@@ -180,10 +185,13 @@ public final class MeasureCard extends Pane {
         }
     }
 
-    /** The foot is told only where it differs from the other margins. */
+    /** Head and foot are told only where they differ from the other margins, thickness and weight only where there is paper. */
     private static boolean isRepeated(Row row, Measures measures) {
-        return row.key().equals("margin.foot")
-                && measures.get("margin.foot")
+        if (row.key().equals("book.thickness") || row.key().equals("book.weight")) {
+            return measures.get("book.thickness").length().isZero();
+        }
+        return (row.key().equals("margin.foot") || row.key().equals("margin.head"))
+                && measures.get(row.key())
                         .value()
                         .equals(measures.get("margin.outside").value());
     }

@@ -54,6 +54,8 @@ public final class DeskWindow {
     private final SlipLayer slips = new SlipLayer();
     private final Map<BenchName, Bench> benches = new EnumMap<>(BenchName.class);
     private final StackPane benchPlace = new StackPane();
+    private final Consumer<Path> opener;
+    private final BriefSlips briefSlips;
     private final Header header;
     private final MeasureCard card;
     private final HBox notice = new HBox();
@@ -69,15 +71,11 @@ public final class DeskWindow {
     public DeskWindow(Desk desk, Clerk clerk, Consumer<Path> opener) {
         this.desk = desk;
         this.clerk = clerk;
-        BriefSlips briefSlips = new BriefSlips(desk);
+        this.opener = opener;
+        briefSlips = new BriefSlips(desk);
         header = new Header(desk, clerk, slips, briefSlips);
         card = new MeasureCard(desk);
         card.setOnDecision((decision, from) -> slips.toggle(briefSlips.byId(decision), from));
-        benches.put(BenchName.BRIEF, new BriefBench(desk, clerk, painter, slips, briefSlips));
-        benches.put(BenchName.MAKEUP, new MakeUpBench(desk, painter));
-        benches.put(BenchName.COVER, new CoverBench(desk, painter));
-        benches.put(BenchName.PROOF, new ProofBench(desk, painter));
-        benches.put(BenchName.DESPATCH, new DespatchBench(desk, clerk, opener));
         HBox.setHgrow(benchPlace, Priority.ALWAYS);
         benchPlace.setMinSize(0, 0);
         card.setMinWidth(MeasureCard.USE_PREF_SIZE);
@@ -143,8 +141,23 @@ public final class DeskWindow {
         return header;
     }
 
+    /** The bench that is seen; made when it is first gone to. */
     private Bench present() {
-        return benches.get(desk.bench().get());
+        return benches.computeIfAbsent(desk.bench().get(), name -> {
+            Bench bench = make(name);
+            bench.textSize(Look.em(desk.settings().textSize()));
+            return bench;
+        });
+    }
+
+    private Bench make(BenchName name) {
+        return switch (name) {
+            case BRIEF -> new BriefBench(desk, clerk, painter, slips, briefSlips);
+            case MAKEUP -> new MakeUpBench(desk, painter);
+            case COVER -> new CoverBench(desk, painter);
+            case PROOF -> new ProofBench(desk, painter);
+            case DESPATCH -> new DespatchBench(desk, clerk, opener);
+        };
     }
 
     /**

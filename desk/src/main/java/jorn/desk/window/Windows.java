@@ -19,7 +19,9 @@ import javax.imageio.ImageIO;
 import jorn.desk.model.BenchName;
 import jorn.desk.model.Settings;
 import jorn.desk.window.JornApp.Opened;
+import jorn.measure.Size;
 import jorn.measure.Trouble;
+import jorn.measure.Unit;
 import jorn.store.BookFile;
 
 /** Opens the window from the command line. */
@@ -90,6 +92,11 @@ public final class Windows {
             for (BenchName bench : BenchName.values()) {
                 String name = bench.name().toLowerCase(java.util.Locale.ROOT);
                 ahead.add(new Shot(name, () -> prepare(bench), bench == BenchName.DESPATCH ? 2500 : 900));
+                if (bench == BenchName.BRIEF) {
+                    ahead.add(new Shot("brief-pages", () -> press("#view-pages"), 700));
+                    ahead.add(new Shot("brief-money", () -> press("#view-money"), 700));
+                    ahead.add(new Shot("brief-what-if", this::weigh, 700));
+                }
             }
         }
 
@@ -98,10 +105,23 @@ public final class Windows {
             if (bench == BenchName.MAKEUP) {
                 opened.desk().page().set(31);
             }
-            if (bench == BenchName.DESPATCH
-                    && stage.getScene().lookup("#write-files") instanceof javafx.scene.control.Button b) {
+            if (bench == BenchName.DESPATCH) {
+                press("#write-files");
+            }
+        }
+
+        private void press(String button) {
+            if (stage.getScene().lookup(button) instanceof javafx.scene.control.Button b) {
                 b.fire();
             }
+        }
+
+        /** Cream paper and a smaller trim beside the book's own brief. */
+        private void weigh() {
+            var brief = opened.desk().book().brief();
+            opened.desk().whatIfs().add(brief.withPaper("cream"));
+            opened.desk().whatIfs().add(brief.withTrim(Size.of(5.5, 8.5, Unit.INCH)));
+            press("#view-what-if");
         }
 
         void next() {
