@@ -44,8 +44,7 @@ public record Pagination(List<Slot> slots, int planned) {
     public static Pagination of(Book book) {
         PageRule rule = book.brief().offer().pages();
         int target = rule.multipleFrom(book.brief().pages());
-        int besides = lay(book, 1, 0).size() - 1;
-        int fill = Math.max(1, target - besides);
+        int fill = fill(book, target);
         int planned = lay(book, fill, 0).size();
         int whole = Math.min(Brief.MOST_PAGES, Math.max(target, rule.multipleFrom(planned)));
         int blanks = Math.max(0, whole - planned);
@@ -55,6 +54,17 @@ public record Pagination(List<Slot> slots, int planned) {
             slots.add(new Slot(slots.size() + 1, NO_RUN, 0));
         }
         return new Pagination(slots, planned);
+    }
+
+    /** How many pages the filling run gets; blanks that bring later runs to their side depend on it, so a few are tried. */
+    private static int fill(Book book, int target) {
+        int guess = Math.max(1, target - (lay(book, 1, 0).size() - 1));
+        for (int fill = guess + 1; fill >= Math.max(1, guess - 1); fill--) {
+            if (lay(book, fill, 0).size() == target) {
+                return fill;
+            }
+        }
+        return guess;
     }
 
     private static List<Slot> lay(Book book, int fill, int blanks) {

@@ -113,4 +113,13 @@ class PaginationTest {
             assertEquals(12, Pagination.of(zine).pageCount());
         }
     }
+
+    @Test
+    void aFillingRunReachesTheCountWhateverSideTheRunsAfterItBeginOn() {
+        for (int pages = 40; pages < 60; pages += 2) {
+            Book book = Starter.TEXT_BOOK.begin(Starter.TEXT_BOOK.usualBrief().withPages(pages));
+            assertEquals(pages, Pagination.of(book).planned());
+            assertEquals(0, Pagination.of(book).blanksAdded());
+        }
+    }
 }
