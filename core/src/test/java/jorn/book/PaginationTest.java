@@ -115,11 +115,15 @@ class PaginationTest {
     }
 
     @Test
-    void aFillingRunReachesTheCountWhateverSideTheRunsAfterItBeginOn() {
+    void aFillingRunTakesThePageThatWouldOtherwiseBeBlank() {
         for (int pages = 40; pages < 60; pages += 2) {
-            Book book = Starter.TEXT_BOOK.begin(Starter.TEXT_BOOK.usualBrief().withPages(pages));
-            assertEquals(pages, Pagination.of(book).planned());
-            assertEquals(0, Pagination.of(book).blanksAdded());
+            Book book = journal(pages)
+                    .withRuns(List.of(
+                            Run.filling("Body", Recipes.blank(), Start.ANYWHERE),
+                            Run.of("Back", Recipes.blank(), 2, Start.RECTO)));
+            Pagination p = Pagination.of(book);
+            assertEquals(pages, p.planned());
+            assertTrue(p.slots().stream().noneMatch(Pagination.Slot::isBlank));
         }
     }
 }
