@@ -3,8 +3,10 @@ package jorn.book;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import jorn.calendar.CalendarChoice;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.page.Palette;
 import jorn.recipe.Recipe;
 
 /**
@@ -22,6 +24,9 @@ import jorn.recipe.Recipe;
  * @param cover how the cover is designed
  * @param blanksAt where blanks go that the press's page count asks for
  * @param plans prices, work and batches that the user reckons with
+ * @param palette the colours of its pages
+ * @param calendar decisions about dates
+ * @param cycles which runs are repeated together, and how often
  */
 public record Book(
         @Required String title,
@@ -35,7 +40,10 @@ public record Book(
         @Required List<Run> runs,
         @Required CoverDesign cover,
         BlanksAt blanksAt,
-        Plans plans) {
+        Plans plans,
+        Palette palette,
+        CalendarChoice calendar,
+        List<Cycle> cycles) {
     private static final int LONGEST_WORDS = 300;
 
     public Book {
@@ -44,6 +52,12 @@ public record Book(
         runs = List.copyOf(runs);
         blanksAt = blanksAt == null ? BlanksAt.END : blanksAt;
         plans = plans == null ? Plans.NONE : plans;
+        palette = palette == null ? Palette.BLACK : palette;
+        calendar = calendar == null ? CalendarChoice.UNDATED : calendar;
+        int runCount = runs.size();
+        cycles = cycles == null
+                ? List.of()
+                : cycles.stream().filter(c -> c.to() <= runCount).toList();
         if (runs.isEmpty()) {
             throw Trouble.of("The book has no pages.", "Give it at least one run of pages.");
         }
@@ -59,7 +73,10 @@ public record Book(
     /** Whether the file needs bleed: because anything runs off the page, or because the user asks for it. */
     @JsonIgnore
     public boolean bleeds() {
-        return brief.bleed() || runs.stream().anyMatch(r -> r.recipe().reachesEdge());
+        return brief.bleed()
+                || runs.stream()
+                        .anyMatch(r -> r.recipe().reachesEdge()
+                                || r.facing().filter(f -> f.reachesEdge()).isPresent());
     }
 
     /** The title, or a stand-in where there is none. */
@@ -69,43 +86,81 @@ public record Book(
     }
 
     public Book withTitle(String t) {
-        return new Book(t, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans);
+        return new Book(
+                t, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
+                calendar, cycles);
     }
 
     public Book withSubtitle(String s) {
-        return new Book(title, s, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans);
+        return new Book(
+                title, s, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette, calendar,
+                cycles);
     }
 
     public Book withAuthor(String a) {
-        return new Book(title, subtitle, a, kind, starter, brief, type, margins, runs, cover, blanksAt, plans);
+        return new Book(
+                title, subtitle, a, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
+                calendar, cycles);
     }
 
     public Book withBrief(Brief b) {
-        return new Book(title, subtitle, author, kind, starter, b, type, margins, runs, cover, blanksAt, plans);
+        return new Book(
+                title, subtitle, author, kind, starter, b, type, margins, runs, cover, blanksAt, plans, palette,
+                calendar, cycles);
     }
 
     public Book withType(TypeChoice t) {
-        return new Book(title, subtitle, author, kind, starter, brief, t, margins, runs, cover, blanksAt, plans);
+        return new Book(
+                title, subtitle, author, kind, starter, brief, t, margins, runs, cover, blanksAt, plans, palette,
+                calendar, cycles);
     }
 
     public Book withMargins(MarginChoice m) {
-        return new Book(title, subtitle, author, kind, starter, brief, type, m, runs, cover, blanksAt, plans);
+        return new Book(
+                title, subtitle, author, kind, starter, brief, type, m, runs, cover, blanksAt, plans, palette, calendar,
+                cycles);
     }
 
     public Book withRuns(List<Run> r) {
-        return new Book(title, subtitle, author, kind, starter, brief, type, margins, r, cover, blanksAt, plans);
+        return new Book(
+                title, subtitle, author, kind, starter, brief, type, margins, r, cover, blanksAt, plans, palette,
+                calendar, cycles);
     }
 
     public Book withCover(CoverDesign c) {
-        return new Book(title, subtitle, author, kind, starter, brief, type, margins, runs, c, blanksAt, plans);
+        return new Book(
+                title, subtitle, author, kind, starter, brief, type, margins, runs, c, blanksAt, plans, palette,
+                calendar, cycles);
     }
 
     public Book withBlanksAt(BlanksAt b) {
-        return new Book(title, subtitle, author, kind, starter, brief, type, margins, runs, cover, b, plans);
+        return new Book(
+                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, b, plans, palette, calendar,
+                cycles);
     }
 
     public Book withPlans(Plans p) {
-        return new Book(title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, p);
+        return new Book(
+                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, p, palette,
+                calendar, cycles);
+    }
+
+    public Book withPalette(Palette p) {
+        return new Book(
+                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, p, calendar,
+                cycles);
+    }
+
+    public Book withCalendar(CalendarChoice c) {
+        return new Book(
+                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette, c,
+                cycles);
+    }
+
+    public Book withCycles(List<Cycle> c) {
+        return new Book(
+                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
+                calendar, c);
     }
 
     /** The same book with one run's recipe changed. */

@@ -1,8 +1,8 @@
 package jorn.book;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
+import jorn.calendar.Occasion;
 import jorn.page.Side;
 import jorn.press.BindingOffer.PageRule;
 
@@ -22,8 +22,10 @@ public record Pagination(List<Slot> slots, int planned) {
      * @param number from 1
      * @param run index of its run, or {@link #NO_RUN} for a blank
      * @param index which page of the run, from 0
+     * @param design which design of its run: 0, or 1 for the facing one
+     * @param occasion what it stands for
      */
-    public record Slot(int number, int run, int index) {
+    public record Slot(int number, int run, int index, int design, Occasion occasion) {
         public Side side() {
             return Side.of(number);
         }
@@ -51,7 +53,7 @@ public record Pagination(List<Slot> slots, int planned) {
         List<Slot> slots = lay(book, fill, blanks);
         // A blank in the middle may make a run begin on its side without one of its own, or need one more.
         while (slots.size() != rule.multipleFrom(Math.max(slots.size(), target)) && slots.size() < Brief.MOST_PAGES) {
-            slots.add(new Slot(slots.size() + 1, NO_RUN, 0));
+            slots.add(blank(slots));
         }
         return new Pagination(slots, planned);
     }
@@ -67,38 +69,17 @@ public record Pagination(List<Slot> slots, int planned) {
         return guess;
     }
 
-    private static List<Slot> lay(Book book, int fill, int blanks) {
-        List<Slot> slots = new ArrayList<>();
-        boolean filled = false;
-        int place = placeOfBlanks(book);
-        for (int r = 0; r < book.runs().size(); r++) {
-            if (r == place) {
-                addBlanks(slots, blanks);
-            }
-            Run run = book.runs().get(r);
-            if (run.isFilling() && filled) {
-                continue;
-            }
-            int count = run.count().orElse(fill);
-            filled |= run.isFilling();
-            Side next = Side.of(slots.size() + 1);
-            if (run.start() == Run.Start.RECTO && next == Side.VERSO
-                    || run.start() == Run.Start.VERSO && next == Side.RECTO) {
-                addBlanks(slots, 1);
-            }
-            for (int i = 0; i < count; i++) {
-                slots.add(new Slot(slots.size() + 1, r, i));
-            }
-        }
-        if (place == book.runs().size()) {
-            addBlanks(slots, blanks);
-        }
-        return slots;
+    private static Slot blank(List<Slot> slots) {
+        return new Slot(slots.size() + 1, NO_RUN, 0, 0, Occasion.NONE);
     }
 
-    private static void addBlanks(List<Slot> slots, int blanks) {
+    private static List<Slot> lay(Book book, int fill, int blanks) {
+        return new Layer(book, fill, blanks, placeOfBlanks(book)).lay();
+    }
+
+    static void addBlanks(List<Slot> slots, int blanks) {
         for (int i = 0; i < blanks; i++) {
-            slots.add(new Slot(slots.size() + 1, NO_RUN, 0));
+            slots.add(blank(slots));
         }
     }
 

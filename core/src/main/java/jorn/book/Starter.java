@@ -1,18 +1,23 @@
 package jorn.book;
 
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import jorn.book.Run.Matter;
 import jorn.book.Run.Start;
+import jorn.calendar.CalendarChoice;
+import jorn.calendar.Span;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.page.Ink;
+import jorn.page.Palette;
 import jorn.press.Binding;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
+import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
 import jorn.recipe.Recipes;
 import jorn.recipe.Ruling;
@@ -34,17 +39,72 @@ public enum Starter {
             "Lined pages from the first to the last, nothing else.",
             new Usual("online", "6x9in", 120, "white", "black", Binding.GLUED, "27496D"),
             () -> List.of(Run.filling("Lined pages", Recipes.lined(Ruling.customary()), Start.ANYWHERE))),
-    PLANNER(
-            "planner",
+    WEEKLY_PLANNER(
+            "weekly-planner",
             "weekly planner",
-            "Undated weeks, one to a page, to begin on any day.",
-            new Usual("online", "7x10in", 120, "white", "black", Binding.GLUED, "2F5D50"),
+            "Each week on two pages, dated where dates are given.",
+            new Usual("online", "7x10in", 24, "white", "black", Binding.GLUED, "2F5D50"),
             () -> List.of(
                     front("Title", Recipes.title(), Start.RECTO),
                     front("Belongs to", Recipes.belongsTo(), Start.RECTO),
-                    Run.filling("Weeks", Recipes.week(), Start.VERSO),
-                    back("Notes", Recipes.lined(Ruling.customary()), Start.ANYWHERE)
-                            .withCount(Optional.of(5)))),
+                    Run.per(Span.WEEK, "Weeks", Catalogue.recipe("week-left"), Start.VERSO)
+                            .facing(Catalogue.recipe("week-right")),
+                    back("Notes", Catalogue.recipe("notes"), Start.ANYWHERE).withCount(Optional.of(4)))),
+    DATED_PLANNER(
+            "dated-planner",
+            "dated planner",
+            "The coming year: each month its calendar, its weeks on two pages, and notes.",
+            new Usual("online", "7x10in", 24, "white", "black", Binding.GLUED, "C9A24A"),
+            () -> List.of(
+                    front("Title", Recipes.title(), Start.RECTO),
+                    front("Belongs to", Recipes.belongsTo(), Start.RECTO),
+                    front("Year", Catalogue.recipe("year"), Start.RECTO),
+                    Run.of("Month", Catalogue.recipe("month"), 1, Start.RECTO),
+                    Run.per(Span.WEEK, "Weeks", Catalogue.recipe("week-strips-left"), Start.VERSO)
+                            .facing(Catalogue.recipe("week-strips-right")),
+                    Run.of("Month's notes", Catalogue.recipe("month-notes"), 1, Start.ANYWHERE)),
+            new Cycle("Each month", Span.MONTH, 3, 6, Optional.empty())),
+    DAY_PLANNER(
+            "day-planner",
+            "day planner",
+            "The coming year with a page for every day, between its months and weeks.",
+            new Usual("online", "6x9in", 24, "white", "black", Binding.GLUED, "B5533C"),
+            () -> List.of(
+                    front("Title", Recipes.title(), Start.RECTO),
+                    Run.of("Month", Catalogue.recipe("month"), 1, Start.RECTO),
+                    Run.per(Span.WEEK, "Weeks", Catalogue.recipe("week"), Start.ANYWHERE),
+                    Run.per(Span.DAY, "Days", Catalogue.recipe("day-slots"), Start.ANYWHERE)),
+            new Cycle("Each month", Span.MONTH, 1, 4, Optional.empty())),
+    UNDATED_PLANNER(
+            "undated-planner",
+            "undated planner",
+            "Twelve months, each with five weeks and notes, to begin on any day.",
+            new Usual("online", "7x10in", 24, "white", "black", Binding.GLUED, "6B4C6E"),
+            () -> List.of(
+                    front("Title", Recipes.title(), Start.RECTO),
+                    front("Belongs to", Recipes.belongsTo(), Start.RECTO),
+                    Run.of("Month", Catalogue.recipe("month-boxes"), 1, Start.RECTO),
+                    Run.per(Span.WEEK, "Weeks", Catalogue.recipe("week-left"), Start.VERSO)
+                            .facing(Catalogue.recipe("week-right")),
+                    Run.of("Month's notes", Catalogue.recipe("month-notes"), 1, Start.ANYWHERE)),
+            new Cycle("Each month", Span.MONTH, 2, 5, Optional.empty())),
+    LOG_BOOK(
+            "log-book",
+            "log book",
+            "The same log on every page; any design of the catalogue can take its place.",
+            new Usual("online", "6x9in", 120, "white", "black", Binding.GLUED, "7A8C5A"),
+            () -> List.of(
+                    front("Title", Recipes.title(), Start.RECTO),
+                    front("Belongs to", Recipes.belongsTo(), Start.RECTO),
+                    Run.filling("Log pages", Catalogue.recipe("inspection"), Start.RECTO))),
+    GRID_SKETCHBOOK(
+            "grid-sketchbook",
+            "grid sketchbook",
+            "Squares of 10 mm, wide enough for felt pens, on every page.",
+            new Usual("online", "8.5x11in", 120, "white", "black", Binding.GLUED, "3A3A3A"),
+            () -> List.of(
+                    front("Title", Recipes.title(), Start.RECTO),
+                    Run.filling("Squares", Catalogue.recipe("squared-10"), Start.RECTO))),
     PUZZLE_BOOK(
             "puzzle-book",
             "puzzle book",
@@ -147,13 +207,15 @@ public enum Starter {
     private final String about;
     private final Usual usual;
     private final Supplier<List<Run>> runs;
+    private final List<Cycle> cycles;
 
-    Starter(String id, String kind, String about, Usual usual, Supplier<List<Run>> runs) {
+    Starter(String id, String kind, String about, Usual usual, Supplier<List<Run>> runs, Cycle... cycles) {
         this.id = id;
         this.kind = kind;
         this.about = about;
         this.usual = usual;
         this.runs = runs;
+        this.cycles = List.of(cycles);
     }
 
     private static Run front(String name, Recipe recipe, Start start) {
@@ -189,6 +251,19 @@ public enum Starter {
         return begin(usual.brief());
     }
 
+    /** Whether it is a dated book from the start. */
+    public boolean isDated() {
+        return this == DATED_PLANNER || this == DAY_PLANNER;
+    }
+
+    /** The coming year where the book is dated. */
+    private CalendarChoice calendar() {
+        int year = LocalDate.now().getYear() + 1;
+        return isDated()
+                ? CalendarChoice.UNDATED.dated(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31))
+                : CalendarChoice.UNDATED;
+    }
+
     /** A whole book of this kind to a brief. */
     public Book begin(Brief brief) {
         Brief own = this == ZINE ? brief.withSelfCover(true) : brief;
@@ -206,7 +281,10 @@ public enum Starter {
                 runs.get(),
                 CoverDesign.CUSTOMARY.withGround(Ink.hex(usual.ground)).withSpineText(spineText),
                 BlanksAt.END,
-                Plans.NONE);
+                Plans.NONE,
+                Palette.BLACK,
+                calendar(),
+                cycles);
     }
 
     /** The same book, begun again as this kind: its words, cover, typefaces and plans stay; inside and brief are new. */
@@ -224,7 +302,10 @@ public enum Starter {
                 anew.runs(),
                 book.cover(),
                 BlanksAt.END,
-                book.plans());
+                book.plans(),
+                anew.palette(),
+                anew.calendar(),
+                anew.cycles());
     }
 
     /** @throws Trouble naming the starters that there are */

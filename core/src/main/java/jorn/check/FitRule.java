@@ -13,9 +13,9 @@ import jorn.measure.Length;
 final class FitRule implements Rule {
     @Override
     public void look(Proof proof, Consumer<Finding> found) {
-        Set<Integer> seen = new HashSet<>();
+        Set<List<Integer>> seen = new HashSet<>();
         for (Slot slot : proof.pagination().slots()) {
-            if (slot.isBlank() || !seen.add(slot.run())) {
+            if (slot.isBlank() || !seen.add(List.of(slot.run(), slot.design()))) {
                 continue;
             }
             List<Double> wants = proof.composer().wantedAndGiven(slot.number());
@@ -25,7 +25,11 @@ final class FitRule implements Rule {
                         Severity.ERROR,
                         Place.page(slot.number()),
                         "The page design “"
-                                + proof.book().runs().get(slot.run()).recipe().name()
+                                + proof.book()
+                                        .runs()
+                                        .get(slot.run())
+                                        .design(slot.design())
+                                        .name()
                                 + "” no longer fits this page, so its parts are squeezed.",
                         proof.text(Length.points(wants.get(0))) + " high",
                         proof.text(Length.points(wants.get(1))) + " of room",

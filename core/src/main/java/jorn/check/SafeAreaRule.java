@@ -20,9 +20,7 @@ final class SafeAreaRule implements Rule {
     public void look(Proof proof, Consumer<Finding> found) {
         Set<List<Object>> seen = new HashSet<>();
         for (Slot slot : proof.pagination().slots()) {
-            if (slot.isBlank()
-                    || !proof.book().runs().get(slot.run()).recipe().variesByPage()
-                            && !seen.add(List.of(slot.run(), slot.side()))) {
+            if (slot.isBlank() || !seen.add(List.of(slot.run(), slot.side(), slot.design()))) {
                 continue;
             }
             PageArt art = proof.composer().page(slot.number());

@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.KeyDeserializer;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
@@ -38,6 +39,12 @@ public final class Json {
                     .addDeserializer(Length.class, reader(Length.class, s -> Length.parse(s, Unit.INCH)))
                     .addSerializer(LocalDate.class, writer(LocalDate.class, LocalDate::toString))
                     .addDeserializer(LocalDate.class, reader(LocalDate.class, Json::date))
+                    .addKeyDeserializer(LocalDate.class, new KeyDeserializer() {
+                        @Override
+                        public Object deserializeKey(String key, DeserializationContext context) {
+                            return date(key);
+                        }
+                    })
                     .addSerializer(Size.class, writer(Size.class, Json::written))
                     .addDeserializer(Size.class, reader(Size.class, s -> Size.parse(s, Unit.INCH))))
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)

@@ -6,6 +6,7 @@ import java.util.Map;
 import jorn.book.Book;
 import jorn.book.Pagination;
 import jorn.book.Pagination.Slot;
+import jorn.calendar.Occasion;
 import jorn.page.Mark;
 import jorn.page.PageArt;
 import jorn.page.PageFrame;
@@ -25,7 +26,7 @@ public final class Composer {
     private final Map<Side, PageFrame> frames = new HashMap<>();
     private final Map<Key, PageArt> made = new HashMap<>();
 
-    private record Key(int run, Side side) {}
+    private record Key(int run, Side side, int design, Occasion occasion) {}
 
     public Composer(Book book) {
         this.book = book;
@@ -63,12 +64,15 @@ public final class Composer {
         if (slot.isBlank()) {
             return new PageArt(frame.trim(), frame.bleed(), List.of());
         }
-        Recipe recipe = book.runs().get(slot.run()).recipe();
+        Recipe recipe = book.runs().get(slot.run()).design(slot.design());
         if (recipe.variesByPage()) {
-            return draw(recipe, frame, number);
+            return draw(recipe, frame, slot);
         }
+        Occasion occasion = recipe.variesByOccasion() ? slot.occasion() : Occasion.NONE;
         synchronized (made) {
-            return made.computeIfAbsent(new Key(slot.run(), slot.side()), k -> stamped(draw(recipe, frame, number)));
+            return made.computeIfAbsent(
+                    new Key(slot.run(), slot.side(), slot.design(), occasion),
+                    k -> recipe.variesByOccasion() ? draw(recipe, frame, slot) : stamped(draw(recipe, frame, slot)));
         }
     }
 
@@ -87,21 +91,28 @@ public final class Composer {
     public List<Double> wantedAndGiven(int number) {
         Slot slot = pagination.page(number);
         PageFrame frame = frames.get(slot.side());
-        Recipe recipe = book.runs().get(slot.run()).recipe();
-        double wanted = recipe.root().naturalHeight(frame.text().width(), flow(frame, number));
+        Recipe recipe = book.runs().get(slot.run()).design(slot.design());
+        double wanted = recipe.root().naturalHeight(frame.text().width(), flow(frame, slot));
         return List.of(wanted, frame.text().height());
     }
 
-    private PageArt draw(Recipe recipe, PageFrame frame, int number) {
-        return new PageArt(frame.trim(), frame.bleed(), recipe.draw(flow(frame, number)));
+    private PageArt draw(Recipe recipe, PageFrame frame, Slot slot) {
+        return new PageArt(frame.trim(), frame.bleed(), recipe.draw(flow(frame, slot)));
     }
 
-    private Flow flow(PageFrame frame, int number) {
-        Map<String, String> fields = Map.of(
-                "title", book.title().strip(),
-                "subtitle", book.subtitle().strip(),
-                "author", book.author().strip(),
-                "page", Integer.toString(number));
-        return new Flow(frame, fields, book.type().headingFace(), book.type().bodyFace());
+    private Flow flow(PageFrame frame, Slot slot) {
+        Map<String, String> fields = new HashMap<>(DateFields.of(slot.occasion(), book.calendar()));
+        fields.put("title", book.title().strip());
+        fields.put("subtitle", book.subtitle().strip());
+        fields.put("author", book.author().strip());
+        fields.put("page", Integer.toString(slot.number()));
+        return new Flow(
+                frame,
+                fields,
+                book.type().headingFace(),
+                book.type().bodyFace(),
+                book.palette(),
+                slot.occasion(),
+                book.calendar());
     }
 }

@@ -52,20 +52,17 @@ public record Column(@Required List<Part> parts, Length gap) implements Node {
 
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {
-        double gaps = gap.points() * Math.max(0, parts.size() - 1);
-        double wanted =
-                parts.stream().mapToDouble(p -> p.wanted(area.width(), flow)).sum();
-        double shares = parts.stream().mapToDouble(p -> p.share().orElse(0.0)).sum();
-        double room = Math.max(0, area.height() - gaps);
-        double shrink = wanted > room ? room / wanted : 1;
-        double left = Math.max(0, room - wanted);
+        double[] wanted =
+                parts.stream().mapToDouble(p -> p.wanted(area.width(), flow)).toArray();
+        double[] heights = Extents.divide(
+                area.height(),
+                gap.points(),
+                wanted,
+                parts.stream().map(Part::share).toList());
         double y = area.y();
-        for (Part part : parts) {
-            double height = part.share().isPresent()
-                    ? left * part.share().get() / shares
-                    : part.wanted(area.width(), flow) * shrink;
-            part.node().draw(new Box(area.x(), y, area.width(), height), flow, out);
-            y += height + gap.points();
+        for (int i = 0; i < heights.length; i++) {
+            parts.get(i).node().draw(new Box(area.x(), y, area.width(), heights[i]), flow, out);
+            y += heights[i] + gap.points();
         }
     }
 
@@ -76,13 +73,8 @@ public record Column(@Required List<Part> parts, Length gap) implements Node {
     }
 
     @Override
-    public boolean reachesEdge() {
-        return parts.stream().anyMatch(p -> p.node().reachesEdge());
-    }
-
-    @Override
-    public boolean variesByPage() {
-        return parts.stream().anyMatch(p -> p.node().variesByPage());
+    public List<Node> children() {
+        return parts.stream().map(Part::node).toList();
     }
 
     @Override

@@ -15,9 +15,38 @@ import jorn.page.Mark;
     @JsonSubTypes.Type(value = RuledLines.class, name = "lines"),
     @JsonSubTypes.Type(value = TextBlock.class, name = "text"),
     @JsonSubTypes.Type(value = WritingLine.class, name = "writing-line"),
-    @JsonSubTypes.Type(value = Space.class, name = "space")
+    @JsonSubTypes.Type(value = Space.class, name = "space"),
+    @JsonSubTypes.Type(value = Row.class, name = "row"),
+    @JsonSubTypes.Type(value = Framed.class, name = "framed"),
+    @JsonSubTypes.Type(value = Guides.class, name = "guides"),
+    @JsonSubTypes.Type(value = CheckList.class, name = "check-list"),
+    @JsonSubTypes.Type(value = MonthGrid.class, name = "month"),
+    @JsonSubTypes.Type(value = YearGrid.class, name = "year"),
+    @JsonSubTypes.Type(value = DayBlock.class, name = "day"),
+    @JsonSubTypes.Type(value = TimeSlots.class, name = "time-slots"),
+    @JsonSubTypes.Type(value = TrackerGrid.class, name = "tracker"),
+    @JsonSubTypes.Type(value = Scale.class, name = "scale"),
+    @JsonSubTypes.Type(value = TableBlock.class, name = "table"),
+    @JsonSubTypes.Type(value = Ornament.class, name = "ornament")
 })
-public sealed interface Node permits Column, RuledLines, TextBlock, WritingLine, Space {
+public sealed interface Node
+        permits Column,
+                RuledLines,
+                TextBlock,
+                WritingLine,
+                Space,
+                Row,
+                Framed,
+                Guides,
+                CheckList,
+                MonthGrid,
+                YearGrid,
+                DayBlock,
+                TimeSlots,
+                TrackerGrid,
+                Scale,
+                TableBlock,
+                Ornament {
     /**
      * Draws into its area.
      *
@@ -31,13 +60,24 @@ public sealed interface Node permits Column, RuledLines, TextBlock, WritingLine,
     /** Whether its art runs over the trim, so that the book needs bleed. */
     @JsonIgnore
     default boolean reachesEdge() {
-        return false;
+        return children().stream().anyMatch(Node::reachesEdge);
     }
 
     /** Whether its art differs from page to page of a run. */
     @JsonIgnore
     default boolean variesByPage() {
-        return false;
+        return children().stream().anyMatch(Node::variesByPage);
+    }
+
+    /** Whether its art depends on what the page stands for: its date, its prompt. */
+    @JsonIgnore
+    default boolean variesByOccasion() {
+        return children().stream().anyMatch(Node::variesByOccasion);
+    }
+
+    /** The nodes inside it, in order. */
+    default List<Node> children() {
+        return List.of();
     }
 
     /** This node, with the change made to every block in it. */

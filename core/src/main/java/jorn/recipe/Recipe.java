@@ -30,6 +30,10 @@ public record Recipe(@Required String id, @Required String name, @Required Node 
         return root.variesByPage();
     }
 
+    public boolean variesByOccasion() {
+        return root.variesByOccasion();
+    }
+
     /** The same recipe with a change made to every block. */
     public Recipe map(UnaryOperator<Node> change) {
         return new Recipe(id, name, root.map(change));

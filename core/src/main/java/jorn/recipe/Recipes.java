@@ -128,18 +128,9 @@ public final class Recipes {
         return new Recipe("bare", name, new Space());
     }
 
-    /** A week on one page: a line for its date, seven days with lines, and notes. */
+    /** A week on one page. */
     public static Recipe week() {
-        Ruling ruling = Ruling.customary();
-        java.util.List<Column.Part> parts = new java.util.ArrayList<>();
-        parts.add(natural(new WritingLine("Week of", Length.mm(9))));
-        for (String day :
-                new String[] {"Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday", "Notes"}) {
-            parts.add(Column.Part.fixed(Length.mm(2.5), new Space()));
-            parts.add(natural(text(day, Voice.HEADING, Style.BOLD, 10.5, Align.LEFT)));
-            parts.add(share(1, new RuledLines(ruling.withSpacing(Length.mm(6.35)))));
-        }
-        return new Recipe("week", "Week", new Column(parts, Length.ZERO));
+        return Catalogue.recipe("week");
     }
 
     private static TextBlock text(String words, Voice voice, Style style, double size, Align align) {

@@ -6,6 +6,7 @@ import jorn.measure.Length;
 import jorn.page.Box;
 import jorn.page.Ink;
 import jorn.page.Mark;
+import jorn.page.Palette.Role;
 import jorn.page.Path;
 
 /**
@@ -39,8 +40,13 @@ public record RuledLines(@Required Ruling ruling) implements Node {
             any = true;
         }
         if (any) {
-            out.add(new Mark.Stroke(lines.build(), ruling.weight(), Ink.black(ruling.strength())));
+            out.add(new Mark.Stroke(lines.build(), ruling.weight(), colour(flow)));
         }
+    }
+
+    /** The tint of black that the ruling asks for, or the book's line colour where the book has colours. */
+    private Ink colour(Flow flow) {
+        return flow.palette().isColoured() ? flow.palette().ink(Role.SOFT_LINE) : Ink.black(ruling.strength());
     }
 
     private static boolean isAtHead(Box area, Flow flow) {

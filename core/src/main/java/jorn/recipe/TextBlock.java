@@ -2,12 +2,13 @@ package jorn.recipe;
 
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
+import java.util.Optional;
 import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.page.Box;
 import jorn.page.GlyphRun;
-import jorn.page.Ink;
 import jorn.page.Mark;
+import jorn.page.Palette.Role;
 import jorn.text.Face;
 import jorn.text.LineBreaker;
 import jorn.text.Shaper;
@@ -21,15 +22,31 @@ import jorn.text.Typeface;
  * @param style of the face
  * @param size type size
  * @param align where the lines stand
+ * @param undated label of a line to write on where the page has no date; absent to leave the words as they are
  */
 public record TextBlock(
         @Required String text,
         @Required Voice voice,
         @Required Typeface.Style style,
         @Required Length size,
-        @Required Align align)
+        @Required Align align,
+        Optional<String> undated)
         implements Node {
     private static final double LEADING = 1.25;
+
+    public TextBlock(String text, Voice voice, Typeface.Style style, Length size, Align align) {
+        this(text, voice, style, size, align, Optional.empty());
+    }
+
+    /** The same, with a line to write on where the page has no date. */
+    public TextBlock orLine(String label) {
+        return new TextBlock(text, voice, style, size, align, Optional.of(label));
+    }
+
+    /** The line to write on, where this page needs one. */
+    private Optional<WritingLine> line(Flow flow) {
+        return undated.filter(u -> flow.occasion().from().isEmpty()).map(u -> new WritingLine(u, Length.mm(9)));
+    }
 
     /** Which of the book's typefaces speaks. */
     public enum Voice {
@@ -68,7 +85,12 @@ public record TextBlock(
 
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {
-        String words = flow.fill(text);
+        Optional<WritingLine> undatedLine = line(flow);
+        if (undatedLine.isPresent()) {
+            undatedLine.get().draw(area, flow, out);
+            return;
+        }
+        String words = flow.fill(text).strip();
         if (words.isBlank()) {
             return;
         }
@@ -84,14 +106,18 @@ public record TextBlock(
                         case CENTRE -> area.x() + spare / 2;
                         case RIGHT -> area.x() + spare;
                     };
-            out.add(new Mark.Words(x, y, run, Ink.BLACK));
+            out.add(new Mark.Words(x, y, run, flow.palette().ink(voice == Voice.HEADING ? Role.HEADING : Role.TEXT)));
             y += points * LEADING;
         }
     }
 
     @Override
     public double naturalHeight(double width, Flow flow) {
-        String words = flow.fill(text);
+        Optional<WritingLine> undatedLine = line(flow);
+        if (undatedLine.isPresent()) {
+            return undatedLine.get().naturalHeight(width, flow);
+        }
+        String words = flow.fill(text).strip();
         if (words.isBlank()) {
             return 0;
         }
@@ -103,6 +129,11 @@ public record TextBlock(
     @Override
     public boolean variesByPage() {
         return Flow.mentions(text, "page");
+    }
+
+    @Override
+    public boolean variesByOccasion() {
+        return undated.isPresent() || Flow.mentionsOccasion(text);
     }
 
     private Face face(Flow flow) {

@@ -5,8 +5,8 @@ import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.page.Box;
 import jorn.page.GlyphRun;
-import jorn.page.Ink;
 import jorn.page.Mark;
+import jorn.page.Palette.Role;
 import jorn.page.Path;
 import jorn.text.Face;
 import jorn.text.Shaper;
@@ -20,26 +20,31 @@ import jorn.text.Shaper;
 public record WritingLine(@Required String label, @Required Length height) implements Node {
     private static final double TYPE_SIZE = 10.5;
     private static final double WEIGHT = 0.5;
-    private static final Ink LINE = Ink.black(0.6);
 
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {
         double y = area.bottom() - 1;
         double from = area.x();
-        String words = flow.fill(label);
+        String words = flow.fill(label).strip();
         if (!words.isBlank()) {
             Face face = flow.body().regular();
             GlyphRun run = Shaper.shape(face, TYPE_SIZE, words);
-            out.add(new Mark.Words(area.x(), y - 1.5, run, Ink.BLACK));
+            out.add(new Mark.Words(area.x(), y - 1.5, run, flow.palette().ink(Role.TEXT)));
             from += run.width() + TYPE_SIZE * 0.6;
         }
         if (from < area.right()) {
-            out.add(new Mark.Stroke(Path.line(from, y, area.right(), y), WEIGHT, LINE));
+            out.add(new Mark.Stroke(
+                    Path.line(from, y, area.right(), y), WEIGHT, flow.palette().ink(Role.LINE)));
         }
     }
 
     @Override
     public double naturalHeight(double width, Flow flow) {
         return height.points();
+    }
+
+    @Override
+    public boolean variesByOccasion() {
+        return Flow.mentionsOccasion(label);
     }
 }

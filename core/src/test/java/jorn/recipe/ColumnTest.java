@@ -28,7 +28,10 @@ class ColumnTest {
             new PageFrame(Side.RECTO, true, new Box(0, 0, 220, 340), new Box(0, 0, 220, 340), AREA),
             Map.of("title", "Hive Notes"),
             TypeShelf.typeface("alegreya"),
-            TypeShelf.typeface("alegreya-sans"));
+            TypeShelf.typeface("alegreya-sans"),
+            jorn.page.Palette.BLACK,
+            jorn.calendar.Occasion.NONE,
+            jorn.calendar.CalendarChoice.UNDATED);
 
     private static List<Box> boxes(Column column) {
         List<Mark> marks = new ArrayList<>();

@@ -28,6 +28,7 @@ class HouseTest {
                     "jorn.text..",
                     "jorn.recipe..",
                     "jorn.book..",
+                    "jorn.calendar..",
                     "jorn.makeup..",
                     "jorn.cover..",
                     "jorn.brief..",

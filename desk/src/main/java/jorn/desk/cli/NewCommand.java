@@ -1,9 +1,13 @@
 package jorn.desk.cli;
 
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.concurrent.Callable;
 import jorn.book.Book;
 import jorn.book.Starter;
+import jorn.calendar.CalendarChoice;
+import jorn.calendar.WeekRule;
 import jorn.measure.Trouble;
 import jorn.recipe.Ruling;
 import jorn.store.BookFile;
@@ -35,6 +39,21 @@ final class NewCommand implements Callable<Integer> {
     @Option(names = "--author", paramLabel = "A", description = "The author as on the cover.")
     private String author;
 
+    @Option(names = "--from", paramLabel = "DATE", description = "First day of a dated book: 2026-10-01.")
+    private String from;
+
+    @Option(names = "--to", paramLabel = "DATE", description = "Last day of a dated book.")
+    private String to;
+
+    @Option(names = "--first-day", paramLabel = "DAY", description = "monday (ISO 8601 weeks) or sunday.")
+    private String firstDay;
+
+    @Option(names = "--language", paramLabel = "TAG", description = "Language of days and months: en, de, fr …")
+    private String language;
+
+    @Option(names = "--holidays", paramLabel = "CC", description = "Holidays of a country: DK, DE, GB, US …")
+    private String holidays;
+
     @Mixin
     private BriefOptions options;
 
@@ -55,6 +74,8 @@ final class NewCommand implements Callable<Integer> {
         }
         Starter kind = Starter.of(starter);
         Book book = kind.begin(options.brief(kind.usualBrief()));
+        book = book.withCalendar(calendar(book.calendar()));
+        jorn.book.Pagination.of(book);
         if (title != null) {
             book = book.withTitle(title);
         }
@@ -64,6 +85,37 @@ final class NewCommand implements Callable<Integer> {
         BookFile.save(options.bleed ? toTheEdge(book) : book, target);
         out.println(target);
         return JornCommand.DONE;
+    }
+
+    private CalendarChoice calendar(CalendarChoice base) {
+        CalendarChoice now = base;
+        if (from != null || to != null) {
+            if (from == null || to == null) {
+                throw Trouble.of("A dated book needs a first and a last day.", "Give both --from and --to.");
+            }
+            now = now.dated(day(from), day(to));
+        }
+        if (firstDay != null) {
+            now = now.withWeeks(
+                    switch (firstDay.toLowerCase(java.util.Locale.ROOT)) {
+                        case "monday" -> WeekRule.ISO;
+                        case "sunday" -> WeekRule.SUNDAY;
+                        default -> throw Trouble.of(
+                                "“" + firstDay + "” is not a first day of the week.", "Choose monday or sunday.");
+                    });
+        }
+        if (language != null) {
+            now = now.withLanguage(language);
+        }
+        return holidays == null ? now : now.withHolidays(holidays);
+    }
+
+    private static LocalDate day(String text) {
+        try {
+            return LocalDate.parse(text.strip());
+        } catch (DateTimeParseException e) {
+            throw Trouble.because("“" + text + "” is no day.", "Write year, month and day: 2026-10-01.", e);
+        }
     }
 
     /** Lines run off the page where there are lines; otherwise the file merely has bleed. */

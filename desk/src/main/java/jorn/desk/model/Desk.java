@@ -120,8 +120,11 @@ public final class Desk {
      * @throws Trouble where the change makes no book; then nothing has changed
      */
     public void change(String thing, UnaryOperator<Book> change) {
-        history.change(change.apply(history.now()), thing);
-        look();
+        Book next = change.apply(history.now());
+        // A book that cannot be laid out is refused before it takes the place of this one.
+        Sight seen = Sight.of(next, unit.get());
+        history.change(next, thing);
+        show(seen);
     }
 
     /** Changes the brief, and says so where pages already made no longer fit it. */
@@ -194,7 +197,10 @@ public final class Desk {
     }
 
     private void look() {
-        Sight now = Sight.of(history.now(), unit.get());
+        show(Sight.of(history.now(), unit.get()));
+    }
+
+    private void show(Sight now) {
         int count = now.pagination().pageCount();
         sight.set(now);
         if (page.get() > count) {

@@ -85,7 +85,7 @@ public final class BriefSlips {
     public Slip kind() {
         Slip slip = new Slip("What it begins as");
         TilePane tiles = new TilePane(6, 6);
-        tiles.setPrefColumns(4);
+        tiles.setPrefColumns(6);
         for (Starter each : Starter.values()) {
             tiles.getChildren()
                     .add(StarterPicture.button(

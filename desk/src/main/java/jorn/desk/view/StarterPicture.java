@@ -68,7 +68,16 @@ public final class StarterPicture extends CanvasPane {
                 g.fillRect(x + w * 0.2, y, w * 0.6, 4);
             }
             case NOTEBOOK -> lines(g, x, y, w, h, 11);
-            case PLANNER -> week(g, x, y, w, h);
+            case WEEKLY_PLANNER, DATED_PLANNER, DAY_PLANNER, UNDATED_PLANNER -> {
+                week(g, x, y, w, h);
+                g.setFill(starter.isDated() ? Look.THREAD : Color.web("#7A8C5A"));
+                g.fillRect(x, y - h * 0.05, w, starter == Starter.WEEKLY_PLANNER ? 1.5 : 4);
+            }
+            case LOG_BOOK -> {
+                g.strokeRect(x, y, w, h * 0.3);
+                lines(g, x, y + h * 0.36, w, h * 0.64, 6);
+            }
+            case GRID_SKETCHBOOK -> grid(g, x, y, Math.min(w, h));
             case PUZZLE_BOOK -> grid(g, x + (w - Math.min(w, h)) / 2, y + (h - Math.min(w, h)) / 2, Math.min(w, h));
             case COLOURING_BOOK -> petals(g, x + w / 2, y + h / 2, Math.min(w, h) / 2);
             case PICTURE_BOOK -> hills(g, x, y, w, h);

@@ -27,7 +27,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** What is seen is what prints: the raster sink's picture beside poppler's picture of the PDF sink's file. */
 class SinksAgreeTest {
-    private static final int DPI = 96;
+    private static final int DPI = 144;
 
     @TempDir
     Path folder;
@@ -50,6 +50,16 @@ class SinksAgreeTest {
         Composer composer = new Composer(journal());
         for (int n : new int[] {1, 2, 3, 5, 6}) {
             compare(composer.page(n), "page " + n);
+        }
+    }
+
+    @Test
+    void onEveryDesignOfTheCatalogue() throws IOException {
+        for (var entry : jorn.recipe.Catalogue.all()) {
+            Book book = journal()
+                    .withRuns(java.util.List.of(
+                            jorn.book.Run.of(entry.name(), entry.recipe(), 24, jorn.book.Run.Start.ANYWHERE)));
+            compare(new Composer(book).page(1), entry.id());
         }
     }
 

@@ -1,0 +1,39 @@
+package jorn.book;
+
+import java.util.Optional;
+import jorn.calendar.Span;
+import jorn.json.Required;
+import jorn.measure.Trouble;
+
+/**
+ * Runs that are repeated together once for each month, week, day or quarter. Cycles may lie inside one another.
+ *
+ * @param name as people see it: "Each month"
+ * @param per once for each of these
+ * @param from index of its first run
+ * @param to index after its last run
+ * @param count how many times where the book is undated; the customary number where absent
+ */
+public record Cycle(
+        @Required String name, @Required Span per, @Required int from, @Required int to, Optional<Integer> count) {
+    public Cycle {
+        if (from < 0 || to <= from) {
+            throw Trouble.of("The cycle “" + name + "” holds no run.", "Give it at least one.");
+        }
+        if (count.isPresent() && (count.get() < 1 || count.get() > 1000)) {
+            throw Trouble.of(
+                    "The cycle “" + name + "” cannot be repeated " + count.get() + " times.", "Choose 1 to 1,000.");
+        }
+    }
+
+    /** How often such a stretch comes in a year, or in its month for weeks and days; enough for any (common practice). */
+    static int customary(Span span, boolean withinMonth) {
+        return switch (span) {
+            case DAY -> withinMonth ? 31 : 366;
+            case WEEK -> withinMonth ? 5 : 53;
+            case MONTH -> 12;
+            case QUARTER -> 4;
+            case YEAR -> 1;
+        };
+    }
+}

@@ -1,0 +1,115 @@
+package jorn.calendar;
+
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import jorn.calendar.Occasion.Straddle;
+import jorn.measure.Trouble;
+
+/**
+ * What the user decides about dates.
+ *
+ * @param from first day of a dated book; absent where undated
+ * @param to last day, not before the first and within five years
+ * @param weeks on which day weeks begin and how they are numbered
+ * @param language of the names of days and months, as an IETF tag
+ * @param straddle to which month a week belongs that lies in two
+ * @param holidays country code for holidays; empty for none
+ * @param moon whether the phases of the moon are marked
+ * @param personal the user's own dates
+ */
+public record CalendarChoice(
+        Optional<LocalDate> from,
+        Optional<LocalDate> to,
+        WeekRule weeks,
+        String language,
+        Straddle straddle,
+        String holidays,
+        boolean moon,
+        Map<LocalDate, String> personal) {
+    /** Undated, ISO weeks, English. */
+    public static final CalendarChoice UNDATED = new CalendarChoice(
+            Optional.empty(), Optional.empty(), WeekRule.ISO, "en", Straddle.FIRST_DAY, "", false, Map.of());
+
+    private static final long LONGEST_DAYS = 5 * 366;
+
+    public CalendarChoice {
+        weeks = weeks == null ? WeekRule.ISO : weeks;
+        language = language == null || language.isBlank() ? "en" : language.strip();
+        straddle = straddle == null ? Straddle.FIRST_DAY : straddle;
+        holidays = holidays == null ? "" : holidays.strip().toUpperCase(Locale.ROOT);
+        personal = personal == null ? Map.of() : java.util.Collections.unmodifiableMap(new TreeMap<>(personal));
+        if (from.isPresent() != to.isPresent()) {
+            throw Trouble.of("A dated book needs a first and a last day.", "Give both, or neither.");
+        }
+        if (from.isPresent()) {
+            if (to.get().isBefore(from.get())) {
+                throw Trouble.of(
+                        "The period ends on " + to.get() + ", before it starts on " + from.get() + ".",
+                        "Put the later day last.");
+            }
+            if (ChronoUnit.DAYS.between(from.get(), to.get()) > LONGEST_DAYS) {
+                throw Trouble.of("A period of more than five years is too long for one book.", "Choose a shorter one.");
+            }
+        }
+        if (Locale.forLanguageTag(language).getLanguage().isEmpty()) {
+            throw Trouble.of("“" + language + "” is not a language.", "Write a tag such as en, de, fr-CA or ar.");
+        }
+        Holidays.requireCountry(holidays);
+    }
+
+    /** The same for a period. */
+    public CalendarChoice dated(LocalDate first, LocalDate last) {
+        return new CalendarChoice(
+                Optional.of(first), Optional.of(last), weeks, language, straddle, holidays, moon, personal);
+    }
+
+    public CalendarChoice withWeeks(WeekRule w) {
+        return new CalendarChoice(from, to, w, language, straddle, holidays, moon, personal);
+    }
+
+    public CalendarChoice withLanguage(String tag) {
+        return new CalendarChoice(from, to, weeks, tag, straddle, holidays, moon, personal);
+    }
+
+    public CalendarChoice withStraddle(Straddle s) {
+        return new CalendarChoice(from, to, weeks, language, s, holidays, moon, personal);
+    }
+
+    public CalendarChoice withHolidays(String country) {
+        return new CalendarChoice(from, to, weeks, language, straddle, country, moon, personal);
+    }
+
+    public CalendarChoice withMoon(boolean m) {
+        return new CalendarChoice(from, to, weeks, language, straddle, holidays, m, personal);
+    }
+
+    public CalendarChoice withPersonal(Map<LocalDate, String> days) {
+        return new CalendarChoice(from, to, weeks, language, straddle, holidays, moon, days);
+    }
+
+    @JsonIgnore
+    public boolean isDated() {
+        return from.isPresent();
+    }
+
+    @JsonIgnore
+    public Locale locale() {
+        return Locale.forLanguageTag(language);
+    }
+
+    /** What is to be noted on a day: holidays, the user's own, a phase of the moon. */
+    public List<String> notes(LocalDate day) {
+        List<String> all = new java.util.ArrayList<>(Holidays.on(day, holidays, locale()));
+        Optional.ofNullable(personal.get(day)).ifPresent(all::add);
+        if (moon) {
+            Moon.phaseOn(day).ifPresent(p -> all.add(p.word()));
+        }
+        return all;
+    }
+}

@@ -1,0 +1,2 @@
+/** Days, weeks and months as planners need them. Knows no pages. */
+package jorn.calendar;

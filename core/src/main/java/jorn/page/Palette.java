@@ -1,0 +1,80 @@
+package jorn.page;
+
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import jorn.json.Required;
+
+/**
+ * The colours of a book by what they are for; one change recolours everything.
+ *
+ * @param id short and lasting
+ * @param name in words
+ * @param inks by role; a role that is missing is black or a tint of it
+ */
+public record Palette(@Required String id, @Required String name, Map<Role, Ink> inks) {
+    /** What a colour is for. */
+    public enum Role {
+        TEXT("text", 1),
+        HEADING("heading", 1),
+        LINE("line", 0.42),
+        SOFT_LINE("soft-line", 0.33),
+        TINT("tint", 0.07),
+        ACCENT("accent", 0.75);
+
+        private final String id;
+        private final double black;
+
+        Role(String id, double black) {
+            this.id = id;
+            this.black = black;
+        }
+
+        @JsonValue
+        public String id() {
+            return id;
+        }
+    }
+
+    /** Black and its tints only. */
+    public static final Palette BLACK = new Palette("black", "Black only", Map.of());
+
+    public Palette {
+        inks = inks == null ? Map.of() : Map.copyOf(inks);
+    }
+
+    public Ink ink(Role role) {
+        return inks.getOrDefault(role, Ink.black(role.black));
+    }
+
+    /** Whether it needs more than black ink. */
+    @JsonIgnore
+    public boolean isColoured() {
+        return inks.values().stream().anyMatch(i -> i instanceof Ink.Rgb);
+    }
+
+    /** Palettes to begin with. */
+    public static List<Palette> shipped() {
+        return List.of(
+                BLACK,
+                of("honey", "Honey", "3A2A12", "8A5A12", "C9A24A", "E3CF9F", "FBF3DF"),
+                of("sedge", "Sedge", "1F2E26", "2F5D50", "7A9A86", "BFD0C4", "EEF3EE"),
+                of("heather", "Heather", "2B2233", "6B4C6E", "A58BA8", "D3C4D5", "F4EEF4"),
+                of("brick", "Brick", "33211C", "9C4530", "C98F7F", "E5C8BF", "FAF0EC"),
+                of("harbour", "Harbour", "16222E", "27496D", "7C97B3", "BFCEDD", "EDF2F7"));
+    }
+
+    private static Palette of(
+            String id, String name, String text, String accent, String line, String soft, String tint) {
+        Map<Role, Ink> inks = new EnumMap<>(Role.class);
+        inks.put(Role.TEXT, Ink.hex(text));
+        inks.put(Role.HEADING, Ink.hex(accent));
+        inks.put(Role.ACCENT, Ink.hex(accent));
+        inks.put(Role.LINE, Ink.hex(line));
+        inks.put(Role.SOFT_LINE, Ink.hex(soft));
+        inks.put(Role.TINT, Ink.hex(tint));
+        return new Palette(id, name, inks);
+    }
+}

@@ -1,0 +1,99 @@
+package jorn.recipe;
+
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.List;
+import jorn.json.Required;
+import jorn.measure.Length;
+import jorn.page.Box;
+import jorn.page.Mark;
+import jorn.page.Palette.Role;
+import jorn.page.Path;
+
+/**
+ * Lines with something to tick before each, as many as fit.
+ *
+ * @param spacing from line to line
+ * @param sign what is ticked
+ */
+public record CheckList(@Required Length spacing, @Required Sign sign) implements Node {
+    /** What stands before a line. */
+    public enum Sign {
+        BOX("box"),
+        CIRCLE("circle"),
+        HEART("heart"),
+        STAR("star"),
+        NONE("none");
+
+        private final String id;
+
+        Sign(String id) {
+            this.id = id;
+        }
+
+        @JsonValue
+        public String id() {
+            return id;
+        }
+    }
+
+    @Override
+    public void draw(Box area, Flow flow, List<Mark> out) {
+        Pen pen = new Pen(flow, out);
+        double step = spacing.points();
+        int n = (int) Math.floor(area.height() / step + 1e-6);
+        double side = Math.min(step * 0.52, 11);
+        for (int i = 0; i < n; i++) {
+            double base = area.y() + (i + 1) * step - 1;
+            double left = area.x();
+            if (sign != Sign.NONE) {
+                double cy = base - step * 0.12 - side / 2;
+                sign(pen, area.x() + side / 2, cy, side / 2);
+                left += side + step * 0.3;
+            }
+            pen.line(left, base, area.right(), base, 0.5, Role.SOFT_LINE);
+        }
+    }
+
+    private void sign(Pen pen, double cx, double cy, double r) {
+        switch (sign) {
+            case BOX -> pen.box(new Box(cx - r, cy - r, 2 * r, 2 * r), 0.7, Role.LINE);
+            case CIRCLE -> pen.circle(cx, cy, r, 0.7, Role.LINE);
+            case HEART -> pen.stroke(heart(cx, cy, r), 0.7, Role.ACCENT);
+            case STAR -> pen.stroke(star(cx, cy, r), 0.7, Role.ACCENT);
+            case NONE -> throw new IllegalStateException("nothing to draw");
+        }
+    }
+
+    static Path heart(double cx, double cy, double r) {
+        double top = cy - r * 0.45;
+        return Path.builder()
+                .move(cx, cy + r * 0.95)
+                .curve(cx - r * 1.3, cy + r * 0.1, cx - r * 1.05, cy - r * 1.05, cx - r * 0.45, cy - r * 0.9)
+                .curve(cx - r * 0.15, cy - r * 0.85, cx, top - r * 0.05, cx, top)
+                .curve(cx, top - r * 0.05, cx + r * 0.15, cy - r * 0.85, cx + r * 0.45, cy - r * 0.9)
+                .curve(cx + r * 1.05, cy - r * 1.05, cx + r * 1.3, cy + r * 0.1, cx, cy + r * 0.95)
+                .close()
+                .build();
+    }
+
+    static Path star(double cx, double cy, double r) {
+        Path.Builder b = Path.builder();
+        for (int i = 0; i < 10; i++) {
+            double a = Math.PI * i / 5 - Math.PI / 2;
+            double at = i % 2 == 0 ? r : r * 0.42;
+            double x = cx + at * Math.cos(a);
+            double y = cy + at * Math.sin(a);
+            if (i == 0) {
+                b.move(x, y);
+            } else {
+                b.line(x, y);
+            }
+        }
+        return b.close().build();
+    }
+
+    @Override
+    public double naturalHeight(double width, Flow flow) {
+        return spacing.points() * 3;
+    }
+}

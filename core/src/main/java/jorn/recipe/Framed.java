@@ -1,0 +1,85 @@
+package jorn.recipe;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import jorn.json.Required;
+import jorn.measure.Length;
+import jorn.page.Box;
+import jorn.page.Mark;
+import jorn.page.Palette.Role;
+
+/**
+ * A part with room round it, and if wanted a tint behind it, a border, and a title on the border.
+ *
+ * @param node what is inside
+ * @param padding room between border and inside
+ * @param tint whether there is a tint behind it
+ * @param border weight of the border in points; 0 for none
+ * @param title above the inside; may be empty, may hold fields
+ */
+public record Framed(@Required Node node, Length padding, boolean tint, double border, String title) implements Node {
+    private static final double TITLE_SIZE = 10.5;
+    private static final double TITLE_ROOM = 15;
+
+    public Framed {
+        padding = padding == null ? Length.ZERO : padding;
+        title = title == null ? "" : title;
+    }
+
+    /** A box with a title. */
+    public static Framed titled(String title, Node node) {
+        return new Framed(node, Length.mm(2), false, 0.6, title);
+    }
+
+    @Override
+    public void draw(Box area, Flow flow, List<Mark> out) {
+        Pen pen = new Pen(flow, out);
+        if (tint) {
+            pen.tint(area, Role.TINT);
+        }
+        if (border > 0) {
+            pen.box(area, border, Role.LINE);
+        }
+        Box inside = area.inset(padding);
+        String words = flow.fill(title);
+        if (!words.isBlank() && inside.height() > TITLE_ROOM) {
+            pen.words(
+                    words,
+                    inside,
+                    inside.y() + TITLE_SIZE * 0.8,
+                    TITLE_SIZE,
+                    TextBlock.Voice.HEADING,
+                    jorn.text.Typeface.Style.BOLD,
+                    Role.HEADING,
+                    TextBlock.Align.LEFT);
+            inside = inside.inset(TITLE_ROOM, 0, 0, 0);
+        }
+        node.draw(inside, flow, out);
+    }
+
+    @Override
+    public double naturalHeight(double width, Flow flow) {
+        double inner = node.naturalHeight(width - 2 * padding.points(), flow);
+        return inner + 2 * padding.points() + (title.isBlank() ? 0 : TITLE_ROOM);
+    }
+
+    @Override
+    public List<Node> children() {
+        return List.of(node);
+    }
+
+    @Override
+    public boolean variesByPage() {
+        return Flow.mentions(title, "page") || node.variesByPage();
+    }
+
+    @Override
+    public boolean variesByOccasion() {
+        return Flow.mentionsOccasion(title) || node.variesByOccasion();
+    }
+
+    @Override
+    public Node map(UnaryOperator<Node> change) {
+        return new Framed(node.map(change), padding, tint, border, title);
+    }
+}

@@ -1,0 +1,100 @@
+package jorn.recipe;
+
+import java.util.List;
+import jorn.page.Box;
+import jorn.page.GlyphRun;
+import jorn.page.Ink;
+import jorn.page.Mark;
+import jorn.page.Palette.Role;
+import jorn.page.Path;
+import jorn.recipe.TextBlock.Align;
+import jorn.recipe.TextBlock.Voice;
+import jorn.text.Face;
+import jorn.text.Shaper;
+import jorn.text.Typeface.Style;
+
+/** What blocks draw with: lines, boxes and words in the book's colours and typefaces. */
+final class Pen {
+    private static final double ROUND = 0.5523;
+
+    private final Flow flow;
+    private final List<Mark> out;
+
+    Pen(Flow flow, List<Mark> out) {
+        this.flow = flow;
+        this.out = out;
+    }
+
+    Ink ink(Role role) {
+        return flow.palette().ink(role);
+    }
+
+    void line(double x1, double y1, double x2, double y2, double weight, Role role) {
+        out.add(new Mark.Stroke(Path.line(x1, y1, x2, y2), weight, ink(role)));
+    }
+
+    void stroke(Path path, double weight, Role role) {
+        out.add(new Mark.Stroke(path, weight, ink(role)));
+    }
+
+    void fill(Path path, Role role) {
+        out.add(new Mark.Fill(path, ink(role)));
+    }
+
+    void box(Box b, double weight, Role role) {
+        stroke(Path.box(b.inset(weight / 2)), weight, role);
+    }
+
+    void tint(Box b, Role role) {
+        fill(Path.box(b), role);
+    }
+
+    void circle(double cx, double cy, double r, double weight, Role role) {
+        stroke(circle(cx, cy, r - weight / 2), weight, role);
+    }
+
+    void disc(double cx, double cy, double r, Role role) {
+        fill(circle(cx, cy, r), role);
+    }
+
+    /** A circle of four Bézier curves. */
+    static Path circle(double cx, double cy, double r) {
+        double k = r * ROUND;
+        return Path.builder()
+                .move(cx + r, cy)
+                .curve(cx + r, cy + k, cx + k, cy + r, cx, cy + r)
+                .curve(cx - k, cy + r, cx - r, cy + k, cx - r, cy)
+                .curve(cx - r, cy - k, cx - k, cy - r, cx, cy - r)
+                .curve(cx + k, cy - r, cx + r, cy - k, cx + r, cy)
+                .close()
+                .build();
+    }
+
+    /** One line of words in a width, made smaller where it would not fit. */
+    void words(String text, Box in, double baseline, double size, Voice voice, Style style, Role role, Align align) {
+        if (text.isBlank() || in.width() <= 0) {
+            return;
+        }
+        Face face = face(voice, style);
+        double wide = Shaper.widthPerPoint(face, text);
+        double points = wide * size > in.width() ? in.width() / wide : size;
+        GlyphRun run = Shaper.shape(face, points, text);
+        double spare = in.width() - run.width();
+        double x =
+                switch (align) {
+                    case LEFT -> in.x();
+                    case CENTRE -> in.x() + spare / 2;
+                    case RIGHT -> in.x() + spare;
+                };
+        out.add(new Mark.Words(x, baseline, run, ink(role)));
+    }
+
+    Face face(Voice voice, Style style) {
+        return (voice == Voice.HEADING ? flow.heading() : flow.body()).face(style);
+    }
+
+    /** How wide words are. */
+    double width(String text, double size, Voice voice, Style style) {
+        return Shaper.widthPerPoint(face(voice, style), text) * size;
+    }
+}

@@ -1,0 +1,76 @@
+package jorn.recipe;
+
+import java.time.YearMonth;
+import java.util.List;
+import jorn.json.Required;
+import jorn.page.Box;
+import jorn.page.Mark;
+import jorn.page.Palette.Role;
+import jorn.recipe.TextBlock.Align;
+import jorn.recipe.TextBlock.Voice;
+import jorn.text.Typeface.Style;
+
+/**
+ * Rows to name, and a small box for each day of the month.
+ *
+ * @param rows how many things are tracked, 1 to 40
+ * @param columns how many boxes; 0 for the days of the occasion's month, 31 where undated
+ * @param round whether the boxes are circles
+ */
+public record TrackerGrid(@Required int rows, int columns, boolean round) implements Node {
+    public TrackerGrid {
+        rows = Math.min(40, Math.max(1, rows));
+        columns = Math.min(62, Math.max(0, columns));
+    }
+
+    @Override
+    public void draw(Box area, Flow flow, List<Mark> out) {
+        Pen pen = new Pen(flow, out);
+        int n = columns > 0
+                ? columns
+                : flow.occasion()
+                        .from()
+                        .map(d -> YearMonth.from(d).lengthOfMonth())
+                        .orElse(31);
+        double label = area.width() * (n > 12 ? 0.24 : 0.35);
+        double head = 11;
+        double cell = Math.min((area.width() - label) / n, 24);
+        double step = (area.height() - head) / rows;
+        double side = Math.min(cell, step) * 0.84;
+        double x0 = area.right() - n * cell;
+        for (int c = 0; c < n; c++) {
+            Box at = new Box(x0 + c * cell, area.y(), cell, head);
+            pen.words(
+                    Integer.toString(c + 1),
+                    at,
+                    area.y() + 7,
+                    Math.min(7, cell * 0.62),
+                    Voice.BODY,
+                    Style.REGULAR,
+                    Role.TEXT,
+                    Align.CENTRE);
+        }
+        for (int r = 0; r < rows; r++) {
+            double cy = area.y() + head + (r + 0.5) * step;
+            pen.line(area.x(), cy + side / 2, x0 - 6, cy + side / 2, 0.45, Role.SOFT_LINE);
+            for (int c = 0; c < n; c++) {
+                double cx = x0 + (c + 0.5) * cell;
+                if (round) {
+                    pen.circle(cx, cy, side / 2, 0.5, Role.LINE);
+                } else {
+                    pen.box(new Box(cx - side / 2, cy - side / 2, side, side), 0.5, Role.LINE);
+                }
+            }
+        }
+    }
+
+    @Override
+    public double naturalHeight(double width, Flow flow) {
+        return 11 + rows * 12.0;
+    }
+
+    @Override
+    public boolean variesByOccasion() {
+        return columns == 0;
+    }
+}

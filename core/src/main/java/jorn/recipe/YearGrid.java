@@ -1,0 +1,44 @@
+package jorn.recipe;
+
+import java.time.YearMonth;
+import java.util.List;
+import java.util.Optional;
+import jorn.page.Box;
+import jorn.page.Mark;
+
+/**
+ * The twelve months from the occasion's first month, small.
+ *
+ * @param columns how many side by side, 1 to 12
+ * @param months how many, 1 to 12
+ */
+public record YearGrid(int columns, int months) implements Node {
+    public YearGrid {
+        columns = Math.min(12, Math.max(1, columns));
+        months = months < 1 || months > 12 ? 12 : months;
+    }
+
+    @Override
+    public void draw(Box area, Flow flow, List<Mark> out) {
+        int rows = (months + columns - 1) / columns;
+        double gap = area.width() * 0.05;
+        double w = (area.width() - gap * (columns - 1)) / columns;
+        double h = (area.height() - gap * 0.6 * (rows - 1)) / rows;
+        Optional<YearMonth> first = flow.occasion().from().map(YearMonth::from);
+        for (int i = 0; i < months; i++) {
+            int index = i;
+            Box cell = new Box(area.x() + i % columns * (w + gap), area.y() + i / columns * (h + gap * 0.6), w, h);
+            new MonthGrid(true, false, false, 0).draw(cell, flow, out, first.map(f -> f.plusMonths(index)));
+        }
+    }
+
+    @Override
+    public double naturalHeight(double width, Flow flow) {
+        return width;
+    }
+
+    @Override
+    public boolean variesByOccasion() {
+        return true;
+    }
+}

@@ -1,0 +1,63 @@
+package jorn.desk.cli;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import jorn.book.Book;
+import jorn.book.Pagination;
+import jorn.book.Pagination.Slot;
+import jorn.json.Json;
+import jorn.store.BookFile;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Lists the pages of a book. */
+@Command(name = "pages", description = "List the pages of a book: number, side, design, run, what it stands for.")
+final class PagesCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE.jorn", description = "A book.")
+    private Path file;
+
+    @Option(names = "--json", description = "As a JSON array.")
+    private boolean json;
+
+    @Override
+    public Integer call() {
+        var out = spec.commandLine().getOut();
+        Book book = BookFile.load(file);
+        List<Map<String, Object>> pages = new ArrayList<>();
+        Pagination.of(book).slots().forEach(s -> pages.add(object(book, s)));
+        if (json) {
+            out.println(new String(Json.write(pages), StandardCharsets.UTF_8));
+        } else {
+            pages.forEach(p -> out.println(
+                    String.join("\t", p.values().stream().map(String::valueOf).toList())));
+        }
+        return JornCommand.DONE;
+    }
+
+    private static Map<String, Object> object(Book book, Slot slot) {
+        Map<String, Object> page = new LinkedHashMap<>();
+        page.put("number", slot.number());
+        page.put("side", slot.side().id());
+        page.put(
+                "recipe",
+                slot.isBlank()
+                        ? "blank"
+                        : book.runs().get(slot.run()).design(slot.design()).id());
+        page.put("run", slot.isBlank() ? "" : book.runs().get(slot.run()).name());
+        boolean speaks = !slot.isBlank()
+                && book.runs().get(slot.run()).design(slot.design()).variesByOccasion();
+        page.put("for", speaks ? slot.occasion().id(book.calendar().weeks()) : "");
+        return page;
+    }
+}

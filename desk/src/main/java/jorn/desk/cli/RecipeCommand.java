@@ -1,0 +1,62 @@
+package jorn.desk.cli;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.concurrent.Callable;
+import jorn.book.Book;
+import jorn.book.Brief;
+import jorn.book.Run;
+import jorn.book.Starter;
+import jorn.makeup.Composer;
+import jorn.measure.Size;
+import jorn.measure.Trouble;
+import jorn.measure.Unit;
+import jorn.print.pdf.PdfSink;
+import jorn.recipe.Catalogue;
+import jorn.store.SafeFile;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Writes one page of a design. */
+@Command(name = "recipe", description = "Write one page of a page design as PDF.")
+final class RecipeCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "ID", description = "A design; see “jorn recipes”.")
+    private String id;
+
+    @Option(names = "--trim", paramLabel = "T", defaultValue = "6x9in", description = "Trim size.")
+    private String trim;
+
+    @Option(names = "--side", paramLabel = "S", defaultValue = "recto", description = "recto or verso.")
+    private String side;
+
+    @Option(names = "--to", required = true, paramLabel = "FILE.pdf", description = "The file to write.")
+    private Path file;
+
+    @Override
+    public Integer call() {
+        if (!side.equals("recto") && !side.equals("verso")) {
+            throw Trouble.of("“" + side + "” is not a side.", "Choose recto or verso.");
+        }
+        Book book = page(id, Size.parse(trim, Unit.INCH));
+        SafeFile.write(file, out -> {
+            try (PdfSink sink = new PdfSink(id, "")) {
+                sink.add(new Composer(book).page(side.equals("recto") ? 1 : 2));
+                sink.writeTo(out);
+            }
+        });
+        spec.commandLine().getOut().println(file);
+        return JornCommand.DONE;
+    }
+
+    private static Book page(String id, Size size) {
+        Starter base = Starter.NOTEBOOK;
+        Brief brief = base.usualBrief().withTrim(size);
+        return base.begin(brief).withRuns(List.of(Run.filling(id, Catalogue.recipe(id), Run.Start.ANYWHERE)));
+    }
+}
