@@ -2,6 +2,7 @@ package jorn.desk.benches;
 
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
@@ -16,6 +17,9 @@ import javafx.scene.shape.Polyline;
 import jorn.book.Book;
 import jorn.book.MarginChoice;
 import jorn.book.Pagination.Slot;
+import jorn.desk.makeup.ColoursSlip;
+import jorn.desk.makeup.DatesSlip;
+import jorn.desk.makeup.DesignsSlip;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Sight;
 import jorn.desk.view.FlatPlan;
@@ -23,6 +27,7 @@ import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Look;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
+import jorn.desk.view.SlipLayer;
 import jorn.desk.view.SpreadView;
 import jorn.desk.view.Words;
 import jorn.measure.Figure;
@@ -46,7 +51,7 @@ public final class MakeUpBench implements Bench {
     private final Button zoneButton;
     private String shownFor = "";
 
-    public MakeUpBench(Desk desk, Painter painter) {
+    public MakeUpBench(Desk desk, Painter painter, SlipLayer slips) {
         this.desk = desk;
         plan = new FlatPlan(painter);
         plan.setId("flat-plan");
@@ -75,7 +80,19 @@ public final class MakeUpBench implements Bench {
         HBox row = new HBox(10, spread, scroll);
         table = new StackPane(row, over);
         VBox.setVgrow(table, Priority.ALWAYS);
-        HBox head = new HBox(8, Words.label("Flat plan", "heading"), Words.spring(), zoneButton);
+        HBox head = new HBox(
+                8,
+                Words.label("Flat plan", "heading"),
+                opener(
+                        "Designs",
+                        "designs",
+                        "Page designs: take one for these pages, or put one after them.",
+                        slips,
+                        () -> new DesignsSlip(desk, painter)),
+                opener("Dates", "dates", "Period, weeks, language and holidays.", slips, () -> new DatesSlip(desk)),
+                opener("Colours", "colours", "Colours of the pages.", slips, () -> new ColoursSlip(desk)),
+                Words.spring(),
+                zoneButton);
         head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         node = new VBox(4, head, plan, table);
         table.layoutBoundsProperty().addListener((o, was, now) -> javafx.application.Platform.runLater(this::join));
@@ -97,6 +114,13 @@ public final class MakeUpBench implements Bench {
             slipPlace.setPrefWidth(pixels * 16.6);
         }
         ((ScrollPane) ((HBox) table.getChildren().get(0)).getChildren().get(1)).setPrefWidth(pixels * 17.2);
+    }
+
+    private static Button opener(String name, String id, String help, SlipLayer slips, Supplier<Slip> slip) {
+        Button button = Words.wordButton(name, help, () -> {});
+        button.setId("makeup-" + id);
+        button.setOnAction(e -> slips.toggle(slip.get(), button));
+        return button;
     }
 
     private void switchZones() {
@@ -126,10 +150,19 @@ public final class MakeUpBench implements Bench {
             return;
         }
         Rectangle2D page = spread.placeOf(desk.page().get());
-        var from = over.sceneToLocal(spread.localToScene(page.getMaxX(), page.getMinY() + page.getHeight() * 0.18));
         Node slip = slipPlace.getChildren().get(0);
         var to = over.sceneToLocal(slip.localToScene(0, 26));
-        joint.getPoints().setAll(from.getX(), from.getY(), to.getX() - 12, from.getY(), to.getX(), to.getY());
+        boolean outer = page.getMinX() + 1 >= spread.getWidth() / 2;
+        if (outer) {
+            var from = over.sceneToLocal(spread.localToScene(page.getMaxX(), page.getMinY() + page.getHeight() * 0.18));
+            joint.getPoints().setAll(from.getX(), from.getY(), to.getX() - 12, from.getY(), to.getX(), to.getY());
+        } else {
+            // Over the head of the facing page, not across it.
+            var from = over.sceneToLocal(spread.localToScene(page.getMaxX() - 14, page.getMinY()));
+            double above = from.getY() - 9;
+            joint.getPoints()
+                    .setAll(from.getX(), from.getY(), from.getX(), above, to.getX() - 12, above, to.getX(), to.getY());
+        }
     }
 
     /** The slips are made anew only when something else is chosen or changed from elsewhere, so that typing is not disturbed. */
@@ -161,11 +194,17 @@ public final class MakeUpBench implements Bench {
                     .say(
                             "Nothing stands here, so that the pages after it fall on the right side, or the count comes out even.");
         }
-        var recipe = sight.book().runs().get(slot.run()).recipe();
+        var recipe = sight.book().runs().get(slot.run()).design(slot.design());
         Slip slip = new Slip(recipe.name());
         int n = (int) sight.pagination().slots().stream()
                 .filter(s -> s.run() == slot.run())
                 .count();
+        String stands = recipe.variesByOccasion()
+                ? slot.occasion().id(sight.book().calendar().weeks())
+                : "";
+        if (!stands.isEmpty()) {
+            slip.say("This page stands for " + stands + ".");
+        }
         Optional<Ruling> ruling = recipe.ruling();
         if (ruling.isPresent()) {
             rulingSlip(slip, slot.run(), ruling.get());

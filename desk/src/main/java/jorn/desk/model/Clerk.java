@@ -9,6 +9,7 @@ import java.util.logging.Logger;
 import javafx.animation.PauseTransition;
 import javafx.util.Duration;
 import jorn.book.Book;
+import jorn.calendar.DayFile;
 import jorn.measure.Trouble;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
@@ -87,10 +88,13 @@ public final class Clerk {
             } else if (name.endsWith(".json")) {
                 PressProfile press = PressShelf.read(path);
                 desk.changeBrief("press", b -> b.at(press));
+            } else if (name.endsWith(".ics") || name.endsWith(".csv")) {
+                var days = DayFile.read(path);
+                desk.change("calendar", b -> b.withCalendar(b.calendar().withPersonal(days)));
             } else {
                 throw Trouble.of(
                         "Jorn does not know what to do with " + name + ".",
-                        "Drop a book (.jorn) or a press profile (.json).");
+                        "Drop a book (.jorn), a press profile (.json) or dates (.ics, .csv).");
             }
         });
     }

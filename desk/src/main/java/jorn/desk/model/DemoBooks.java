@@ -1,5 +1,6 @@
 package jorn.desk.model;
 
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import jorn.book.Book;
@@ -21,7 +22,7 @@ public final class DemoBooks {
 
     /** The first is the one that the demo opens with. */
     public static List<Book> all() {
-        return List.of(hiveNotes(), pocketNotes(), hiveSketches());
+        return List.of(hiveNotes(), apiaryYear(), pocketNotes(), hiveSketches());
     }
 
     private static Book hiveNotes() {
@@ -37,6 +38,17 @@ public final class DemoBooks {
         return priced.withCover(priced.cover()
                 .withBlurb("Room for every inspection, every swarm and every jar.\n\n"
                         + "Wide enough to write in with gloves on, and lined from edge to edge."));
+    }
+
+    private static Book apiaryYear() {
+        Book book = Starter.DATED_PLANNER.begin();
+        return book.withTitle("The Apiary Year")
+                .withSubtitle("A planner for beekeepers")
+                .withAuthor(IMPRINT)
+                .withCalendar(book.calendar()
+                        .dated(LocalDate.of(2027, 1, 1), LocalDate.of(2027, 12, 31))
+                        .withHolidays("GB")
+                        .withMoon(true));
     }
 
     private static Book pocketNotes() {

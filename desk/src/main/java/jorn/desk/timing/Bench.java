@@ -13,6 +13,7 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import jorn.book.Book;
 import jorn.book.Brief;
+import jorn.book.Pagination;
 import jorn.book.Starter;
 import jorn.brief.Measures;
 import jorn.desk.model.Sight;
@@ -52,6 +53,7 @@ public final class Bench {
                 micros(() -> Sight.of(book.withBrief(book.brief().withPages(826)), Unit.INCH)),
                 "");
         row("the slowest starter to open: book, figures, first page", slowestStarter(), "under 1,000 ms");
+        planner(folder);
         WindowTimes times = WindowTimes.measure(book);
         row("process start to first window", millis(times.firstWindow()), "under 2,500 ms");
         row("flip to the next spread, " + PAGES + " pages", millis(times.flip()), "under 50 ms");
@@ -90,6 +92,46 @@ public final class Bench {
         row("  its size", kilobytes(plainSize), "");
         row("  peak heap of the plain way", peakHeap(() -> PlainWay.write(book, plainFile)), "");
         row("  peak heap of ours", peakHeap(() -> Exporter.export(book, folder, Progress.SILENT)), "");
+    }
+
+    /** A dated year with day pages, made and exported. */
+    private void planner(Path folder) {
+        Book year = Starter.DAY_PLANNER.begin().withTitle("Year");
+        int pages = Pagination.of(year).pageCount();
+        row(
+                "a dated year of " + pages + " pages: all pages made",
+                seconds(() -> {
+                    Composer composer = new Composer(year);
+                    for (int n = 1; n <= pages; n++) {
+                        composer.page(n);
+                    }
+                    return composer;
+                }),
+                "under 1,000 ms");
+        long[] size = new long[1];
+        row(
+                "  exported",
+                seconds(() -> {
+                    size[0] = Exporter.export(year, folder, Progress.SILENT)
+                            .get(0)
+                            .bytes();
+                    return size;
+                }),
+                "under 3,000 ms");
+        row("  its size", kilobytes(size[0]), "under 3,000 kB");
+        row("  peak heap", peakHeap(() -> Exporter.export(year, folder, Progress.SILENT)), "under 400 MB");
+    }
+
+    private static String seconds(Callable<?> work) {
+        double[] times = new double[ROUNDS];
+        for (int i = -2; i < times.length; i++) {
+            long from = System.nanoTime();
+            call(work);
+            if (i >= 0) {
+                times[i] = since(from);
+            }
+        }
+        return millis(median(times));
     }
 
     private static String slowestStarter() {

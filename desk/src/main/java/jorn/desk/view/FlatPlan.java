@@ -2,7 +2,9 @@ package jorn.desk.view;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.IntConsumer;
+import javafx.application.Platform;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
@@ -32,6 +34,19 @@ public final class FlatPlan extends CanvasPane {
     private record Stretch(int run, int from, int to) {}
 
     private List<Stretch> stretches = List.of();
+    private boolean redrawPending;
+    private final Consumer<Image> onImage = i -> redrawSoon();
+
+    /** Draws anew once, however many pictures have just come. */
+    private void redrawSoon() {
+        if (!redrawPending) {
+            redrawPending = true;
+            Platform.runLater(() -> {
+                redrawPending = false;
+                redraw();
+            });
+        }
+    }
 
     public FlatPlan(Painter painter) {
         this.painter = painter;
@@ -188,7 +203,7 @@ public final class FlatPlan extends CanvasPane {
         } else {
             g.setFill(Look.SHEET);
             g.fillRect(x, TOP, w, h);
-            painter.paint(art, trim, (int) Math.round(w), i -> redraw());
+            painter.paint(art, trim, (int) Math.round(w), onImage);
         }
         g.setStroke(Look.HAIRLINE);
         g.setLineWidth(1);

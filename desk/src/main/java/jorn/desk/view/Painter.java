@@ -5,8 +5,10 @@ import java.awt.image.DataBufferInt;
 import java.nio.IntBuffer;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.LinkedBlockingDeque;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
@@ -35,8 +37,9 @@ public final class Painter {
             return size() > KEPT;
         }
     };
-    private final Map<Key, Consumer<Image>> awaited = new HashMap<>();
-    private final ThreadPoolExecutor hands = new ThreadPoolExecutor(1, 1, 1, TimeUnit.MINUTES, new NewestFirst(), r -> {
+    private final Map<Key, Set<Consumer<Image>>> awaited = new HashMap<>();
+    private final NewestFirst wishes = new NewestFirst();
+    private final ThreadPoolExecutor hands = new ThreadPoolExecutor(1, 1, 1, TimeUnit.MINUTES, wishes, r -> {
         Thread t = new Thread(r, "painter");
         t.setDaemon(true);
         return t;
@@ -48,9 +51,11 @@ public final class Painter {
     private static final class NewestFirst extends LinkedBlockingDeque<Runnable> {
         private static final long serialVersionUID = 1L;
 
+        private volatile boolean inTurn;
+
         @Override
         public boolean offer(Runnable r) {
-            return offerFirst(r);
+            return inTurn ? offerLast(r) : offerFirst(r);
         }
     }
 
@@ -64,7 +69,8 @@ public final class Painter {
      *
      * @param part what of it, in points from the trim's corner
      * @param width of the picture in pixels, from 1
-     * @param then hears of the picture on the interface thread; at once where it is painted already
+     * @param then hears of the picture on the interface thread, once however often it asked; at once where it is painted
+     *     already
      */
     public void paint(PageArt art, Box part, int width, Consumer<Image> then) {
         Key key = new Key(art, part, Math.max(1, width));
@@ -73,20 +79,27 @@ public final class Painter {
             then.accept(known);
             return;
         }
-        Consumer<Image> others = awaited.get(key);
-        awaited.put(key, others == null ? then : others.andThen(then));
-        if (others == null) {
+        boolean isNew = !awaited.containsKey(key);
+        awaited.computeIfAbsent(key, k -> new LinkedHashSet<>()).add(then);
+        if (isNew) {
             hands.execute(() -> {
                 Image image = toImage(RasterSink.picture(art, part, key.width() / part.width()));
                 Platform.runLater(() -> {
                     kept.put(key, image);
-                    Consumer<Image> waiting = awaited.remove(key);
+                    Set<Consumer<Image>> waiting = awaited.remove(key);
                     if (waiting != null) {
-                        waiting.accept(image);
+                        waiting.forEach(w -> w.accept(image));
                     }
                 });
             });
         }
+    }
+
+    /** As {@link #paint}, but after all that is wished for already: for many small pictures that are read from the top. */
+    public void paintInTurn(PageArt art, Box part, int width, Consumer<Image> then) {
+        wishes.inTurn = true;
+        paint(art, part, width, then);
+        wishes.inTurn = false;
     }
 
     /** Paints at once, on this thread, for the page that the user has just turned to. */

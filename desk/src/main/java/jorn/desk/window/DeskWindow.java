@@ -153,7 +153,7 @@ public final class DeskWindow {
     private Bench make(BenchName name) {
         return switch (name) {
             case BRIEF -> new BriefBench(desk, clerk, painter, slips, briefSlips);
-            case MAKEUP -> new MakeUpBench(desk, painter);
+            case MAKEUP -> new MakeUpBench(desk, painter, slips);
             case COVER -> new CoverBench(desk, painter);
             case PROOF -> new ProofBench(desk, painter);
             case DESPATCH -> new DespatchBench(desk, clerk, opener);

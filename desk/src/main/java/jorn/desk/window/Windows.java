@@ -17,6 +17,7 @@ import javafx.stage.Stage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import jorn.desk.model.BenchName;
+import jorn.desk.model.DemoBooks;
 import jorn.desk.model.Settings;
 import jorn.desk.window.JornApp.Opened;
 import jorn.measure.Size;
@@ -92,6 +93,11 @@ public final class Windows {
             for (BenchName bench : BenchName.values()) {
                 String name = bench.name().toLowerCase(java.util.Locale.ROOT);
                 ahead.add(new Shot(name, () -> prepare(bench), bench == BenchName.DESPATCH ? 2500 : 900));
+                if (bench == BenchName.MAKEUP) {
+                    ahead.add(new Shot("makeup-planner", this::planner, 1200));
+                    ahead.add(new Shot("makeup-designs", () -> press("#makeup-designs"), 1500));
+                    ahead.add(new Shot("", this::hiveNotes, 100));
+                }
                 if (bench == BenchName.BRIEF) {
                     ahead.add(new Shot("brief-pages", () -> press("#view-pages"), 700));
                     ahead.add(new Shot("brief-money", () -> press("#view-money"), 700));
@@ -116,6 +122,16 @@ public final class Windows {
             }
         }
 
+        private void planner() {
+            opened.desk().lay(DemoBooks.all().get(1), Optional.empty());
+            opened.desk().page().set(12);
+        }
+
+        private void hiveNotes() {
+            press("#makeup-designs");
+            opened.desk().lay(DemoBooks.all().get(0), Optional.empty());
+        }
+
         /** Cream paper and a smaller trim beside the book's own brief. */
         private void weigh() {
             var brief = opened.desk().book().brief();
@@ -135,7 +151,9 @@ public final class Windows {
             PauseTransition settle = new PauseTransition(Duration.millis(shot.millis()));
             settle.setOnFinished(e -> {
                 try {
-                    take(shot.name());
+                    if (!shot.name().isEmpty()) {
+                        take(shot.name());
+                    }
                     next();
                 } catch (IOException bad) {
                     wrong.set(Trouble.because(

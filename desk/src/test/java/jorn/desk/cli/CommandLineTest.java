@@ -298,4 +298,63 @@ class CommandLineTest {
             assertEquals(0, jorn("export", file, "--to", folder.resolve(id).toString()), id + err);
         }
     }
+
+    @Test
+    void listsTheDesignsAndWritesOne() throws IOException {
+        assertEquals(0, jorn("recipes"));
+        assertTrue(out.toString().lines().count() >= 80);
+        assertEquals(0, jorn("recipes", "--json"));
+        assertTrue(json().get(0).has("id") && json().get(0).has("group"));
+        Path file = folder.resolve("one.pdf");
+        for (String side : new String[] {"recto", "verso"}) {
+            assertEquals(
+                    0,
+                    jorn("recipe", "dotted", "--trim", "A5", "--side", side, "--to", file.toString()),
+                    err.toString());
+            try (var pdf = org.apache.pdfbox.Loader.loadPDF(file.toFile())) {
+                assertEquals(1, pdf.getNumberOfPages());
+                assertEquals(419.53, pdf.getPage(0).getTrimBox().getWidth(), 0.01);
+            }
+        }
+        assertEquals(2, jorn("recipe", "nonsense", "--to", file.toString()));
+        assertEquals(2, jorn("recipe", "dotted", "--side", "left", "--to", file.toString()));
+    }
+
+    @Test
+    void makesADatedPlannerAndListsItsPages() {
+        String file = folder.resolve("year.jorn").toString();
+        assertEquals(
+                0,
+                jorn(
+                        "new",
+                        "dated-planner",
+                        "-o",
+                        file,
+                        "--from",
+                        "2026-07-01",
+                        "--to",
+                        "2027-06-30",
+                        "--first-day",
+                        "monday",
+                        "--language",
+                        "de",
+                        "--holidays",
+                        "DE"),
+                err.toString());
+        assertEquals(0, jorn("pages", file, "--json"));
+        JsonNode pages = json();
+        assertEquals("recto", pages.get(0).get("side").asText());
+        long weeks = 0;
+        boolean hasW53 = false;
+        for (JsonNode p : pages) {
+            weeks += p.get("run").asText().equals("Weeks") ? 1 : 0;
+            hasW53 |= p.get("for").asText().equals("2026-W53");
+        }
+        assertEquals(53 * 2, weeks);
+        assertTrue(hasW53);
+        assertEquals(2, jorn("new", "dated-planner", "-o", file, "--from", "2026-07-01"));
+        assertEquals(2, jorn("new", "dated-planner", "-o", file, "--from", "2027-07-01", "--to", "2026-07-01"));
+        assertEquals(2, jorn("new", "dated-planner", "-o", file, "--first-day", "friday"));
+        assertEquals(2, jorn("new", "dated-planner", "-o", file, "--holidays", "ZZ"));
+    }
 }

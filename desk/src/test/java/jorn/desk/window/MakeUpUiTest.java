@@ -1,0 +1,85 @@
+package jorn.desk.window;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import javafx.scene.input.KeyCode;
+import jorn.book.Starter;
+import jorn.calendar.WeekRule;
+import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** A person makes up the inside at the Make-up bench. */
+class MakeUpUiTest extends WindowTest {
+    @Test
+    void findsADesignAndTakesItForAllPagesOfARun() {
+        clickOn("#bench-makeup");
+        interact(() -> desk.page().set(9));
+        clickOn("#makeup-designs");
+        write("hive inspection");
+        WaitForAsyncUtils.waitForFxEvents();
+        clickOn("#design-inspection");
+        assertEquals("inspection", desk.book().runs().get(2).recipe().id());
+        assertEquals(120, desk.sight().get().pagination().pageCount());
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertEquals("lined", desk.book().runs().get(2).recipe().id());
+    }
+
+    @Test
+    void putsAPageAfterOthers() {
+        clickOn("#bench-makeup");
+        interact(() -> desk.page().set(3));
+        clickOn("#makeup-designs");
+        clickOn("#design-after");
+        clickOn("#design-search");
+        write("habits month");
+        WaitForAsyncUtils.waitForFxEvents();
+        clickOn("#design-habits");
+        assertEquals(4, desk.book().runs().size());
+        assertEquals("habits", desk.book().runs().get(2).recipe().id());
+        assertEquals(120, desk.sight().get().pagination().pageCount(), "the lined pages give way");
+    }
+
+    @Test
+    void datesAPlannerAndRecoloursIt() throws Exception {
+        interact(() -> desk.change("starter", Starter.WEEKLY_PLANNER::restart));
+        clickOn("#bench-makeup");
+        clickOn("#makeup-dates");
+        retype("#date-from", "2026-07-01");
+        clickOn("#makeup-dates");
+        retype("#date-language", "fr");
+        assertEquals(LocalDate.of(2027, 6, 30), desk.book().calendar().to().orElseThrow());
+        assertEquals(
+                53 * 2,
+                desk.sight().get().pagination().slots().stream()
+                        .filter(s -> s.run() == 2)
+                        .count());
+        clickOn("#makeup-dates");
+        retype("#date-to", "2026-01-01");
+        assertTrue(text(".floating #refusal").contains("before it starts"), text(".floating #refusal"));
+        retype("#date-to", "someday");
+        assertTrue(text(".floating #refusal").contains("is no day"), text(".floating #refusal"));
+        clickOn("From Sunday, week 1 with 1 January");
+        assertEquals(WeekRule.SUNDAY, desk.book().calendar().weeks());
+        clickOn("#makeup-colours");
+        clickOn("#palette-honey");
+        assertTrue(desk.book().palette().isColoured());
+        Path days = Files.writeString(folder.resolve("days.csv"), "2026-10-09, Open day\n");
+        interact(() -> clerk.takeIn(days));
+        assertEquals("Open day", desk.book().calendar().personal().get(LocalDate.of(2026, 10, 9)));
+    }
+
+    @Test
+    void aBookThatWouldBeTooLongIsRefusedAndNothingIsLost() {
+        interact(() -> desk.change("starter", Starter.DAY_PLANNER::restart));
+        int before = desk.sight().get().pagination().pageCount();
+        clickOn("#bench-makeup");
+        clickOn("#makeup-dates");
+        retype("#date-from", "2010-01-01");
+        assertTrue(text(".floating #refusal").contains("more than five years"), text(".floating #refusal"));
+        assertEquals(before, desk.sight().get().pagination().pageCount());
+    }
+}
