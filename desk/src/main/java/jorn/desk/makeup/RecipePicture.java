@@ -46,7 +46,7 @@ final class RecipePicture extends CanvasPane {
         VBox frame = (VBox) box.getChildren().get(0);
         frame.setAlignment(Pos.CENTER);
         frame.setFillWidth(false);
-        box.setAlignment(Pos.TOP_CENTER);
+        box.setStyle("-fx-alignment: top-center;");
         box.getStyleClass().setAll("choice");
         box.setId("design-" + recipe.id());
         box.setAccessibleText(recipe.name());

@@ -20,7 +20,12 @@ public final class DemoBooks {
 
     private DemoBooks() {}
 
-    /** The first is the one that the demo opens with. */
+    /** The one that the demo opens with. */
+    public static Book first() {
+        return hiveNotes();
+    }
+
+    /** All of them, the one that the demo opens with first. */
     public static List<Book> all() {
         return List.of(hiveNotes(), apiaryYear(), pocketNotes(), hiveSketches());
     }

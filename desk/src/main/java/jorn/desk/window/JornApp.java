@@ -35,7 +35,7 @@ public final class JornApp extends Application {
         Thread.currentThread().setUncaughtExceptionHandler((t, e) -> unforeseen(e));
         Look.loadFonts();
         Settings settings = start.settings();
-        Book first = start.demo() ? DemoBooks.all().get(0) : Starter.LINED_JOURNAL.begin();
+        Book first = start.demo() ? DemoBooks.first() : Starter.LINED_JOURNAL.begin();
         Desk desk = new Desk(settings, first);
         Clerk clerk = new Clerk(desk, new FileDialogs(stage));
         DeskWindow window = new DeskWindow(
