@@ -141,16 +141,16 @@ public final class DespatchBench implements Bench {
         forWhom.setText("For " + press.name());
         contents.getChildren().clear();
         var unit = desk.unit().get();
-        String page = sight.measures().get("page.width").text(unit).replace(" " + unit.sign(), "") + " × "
-                + sight.measures().get("page.height").text(unit);
+        String page =
+                Words.size(sight.measures().get("page.width"), sight.measures().get("page.height"), unit);
         List<Path> files = Exporter.files(sight.book(), Path.of(""));
         String bleed = sight.composer().geometry().bleeds() ? "with bleed" : "without bleed";
         contents.getChildren()
                 .add(Words.wrapped("Interior, " + sight.pagination().pageCount() + " single pages of " + page + ", "
                         + bleed + ": " + files.get(0)));
         if (sight.cover().isDelivered()) {
-            String sheet = sight.measures().get("cover.width").text(unit).replace(" " + unit.sign(), "") + " × "
-                    + sight.measures().get("cover.height").text(unit);
+            String sheet = Words.size(
+                    sight.measures().get("cover.width"), sight.measures().get("cover.height"), unit);
             contents.getChildren().add(Words.wrapped("Cover, one sheet of " + sheet + ": " + files.get(1)));
         }
         contents.getChildren().add(Words.wrapped("Fonts embedded; no crop marks; trim and bleed boxes set.", "soft"));

@@ -22,6 +22,7 @@ import jorn.desk.makeup.DatesSlip;
 import jorn.desk.makeup.DesignsSlip;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Sight;
+import jorn.desk.view.BriefSlips;
 import jorn.desk.view.FlatPlan;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Look;
@@ -248,7 +249,7 @@ public final class MakeUpBench implements Bench {
                         run, r -> r.withSpacing(Length.parse(text, desk.unit().get()))));
         for (Ruling.Spacing each : Ruling.Spacing.values()) {
             slip.add(slip.choice(
-                    capital(each.word()),
+                    BriefSlips.sentenceCase(each.word()),
                     each.length().format(Unit.MILLIMETRE),
                     each.length().isAbout(ruling.spacing()),
                     () -> rule(run, r -> r.withSpacing(each.length()))));
@@ -325,9 +326,5 @@ public final class MakeUpBench implements Bench {
                             : Optional.of(Length.parse(text, desk.unit().get()));
                     desk.change("margins", b -> b.withMargins(with.apply(wanted)));
                 });
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
     }
 }

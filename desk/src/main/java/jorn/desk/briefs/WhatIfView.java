@@ -50,9 +50,10 @@ public final class WhatIfView extends BriefView {
         lines.add(new Line("Ink", b -> b.brief().inkSet().name()));
         lines.add(new Line("Thickness", b -> figure(b, "book.thickness")));
         lines.add(new Line("Spine", b -> figure(b, "spine.width")));
-        lines.add(new Line(
-                "Cover",
-                b -> figure(b, "cover.width").replace(" " + unit.sign(), "") + " × " + figure(b, "cover.height")));
+        lines.add(new Line("Cover", b -> {
+            Measures m = Measures.of(b);
+            return Words.size(m.get("cover.width"), m.get("cover.height"), unit);
+        }));
         lines.add(new Line("Gutter", b -> figure(b, "margin.gutter")));
         lines.add(new Line("Weight", b -> figure(b, "book.weight")));
         lines.add(new Line("Printing one", b -> figure(b, "cost.print")));

@@ -25,7 +25,6 @@ import jorn.brief.Measures;
 import jorn.desk.model.BenchName;
 import jorn.desk.model.Desk;
 import jorn.measure.Figure;
-import jorn.measure.Length;
 import jorn.measure.Unit;
 
 /**
@@ -199,7 +198,8 @@ public final class MeasureCard extends Pane {
     private void addRow(Row row, Measures measures) {
         Unit unit = desk.unit().get();
         Figure figure = measures.get(row.key());
-        String value = row.second().isEmpty() ? figure.text(unit) : pair(figure, measures.get(row.second()), unit);
+        String value =
+                row.second().isEmpty() ? figure.text(unit) : Words.size(figure, measures.get(row.second()), unit);
         Label name = Words.label(row.name(), "figure-name");
         Label amount = Words.label(value, "figure-value");
         name.setMinWidth(0);
@@ -282,13 +282,6 @@ public final class MeasureCard extends Pane {
     /** What to do when the user follows a figure to a decision. */
     public void setOnDecision(BiConsumer<String, Node> listener) {
         onDecision = listener;
-    }
-
-    private static String pair(Figure width, Figure height, Unit unit) {
-        String w = width.text(unit);
-        String h = height.text(unit);
-        String sign = width.value() instanceof Length ? unit.sign() : "px";
-        return w.replace(" " + sign, "") + " × " + h;
     }
 
     @Override

@@ -5,6 +5,10 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import jorn.measure.Figure;
+import jorn.measure.Length;
+import jorn.measure.Scalar;
+import jorn.measure.Unit;
 
 /** Small makers of labels and buttons, so that all benches speak alike. */
 public final class Words {
@@ -52,5 +56,11 @@ public final class Words {
         Region spring = new Region();
         HBox.setHgrow(spring, Priority.ALWAYS);
         return spring;
+    }
+
+    /** A width and a height in one: "12.52 × 9.25 in". */
+    public static String size(Figure width, Figure height, Unit unit) {
+        String sign = width.value() instanceof Length ? unit.sign() : ((Scalar) width.value()).unit();
+        return width.text(unit).replace(" " + sign, "") + " × " + height.text(unit);
     }
 }
