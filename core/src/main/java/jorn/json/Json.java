@@ -22,9 +22,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.lang.reflect.RecordComponent;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.function.Function;
+import jorn.measure.Days;
 import jorn.measure.Length;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
@@ -38,11 +38,11 @@ public final class Json {
                     .addSerializer(Length.class, writer(Length.class, Length::written))
                     .addDeserializer(Length.class, reader(Length.class, s -> Length.parse(s, Unit.INCH)))
                     .addSerializer(LocalDate.class, writer(LocalDate.class, LocalDate::toString))
-                    .addDeserializer(LocalDate.class, reader(LocalDate.class, Json::date))
+                    .addDeserializer(LocalDate.class, reader(LocalDate.class, Days::read))
                     .addKeyDeserializer(LocalDate.class, new KeyDeserializer() {
                         @Override
                         public Object deserializeKey(String key, DeserializationContext context) {
-                            return date(key);
+                            return Days.read(key);
                         }
                     })
                     .addSerializer(Size.class, writer(Size.class, Json::written))
@@ -159,15 +159,6 @@ public final class Json {
         return e.getLocation() == null || e.getLocation().getLineNr() < 1
                 ? ""
                 : " (line " + e.getLocation().getLineNr() + ")";
-    }
-
-    /** A day as ISO 8601 writes it. */
-    private static LocalDate date(String text) {
-        try {
-            return LocalDate.parse(text);
-        } catch (DateTimeParseException e) {
-            throw Trouble.because("“" + text + "” is no day.", "Write year, month and day: 2026-11-25.", e);
-        }
     }
 
     private static String written(Size size) {

@@ -37,7 +37,14 @@ public final class WhatIfView extends BriefView {
     }
 
     /** One line of the comparison. */
-    private record Line(String name, Function<Book, String> value) {}
+    private record Line(String name, Function<Weighed, String> value) {}
+
+    /** A brief with all its figures, reckoned once for all lines. */
+    private record Weighed(Book book, Measures measures) {
+        Brief brief() {
+            return book.brief();
+        }
+    }
 
     private List<Line> lines() {
         Unit unit = desk.unit().get();
@@ -51,7 +58,7 @@ public final class WhatIfView extends BriefView {
         lines.add(new Line("Thickness", b -> figure(b, "book.thickness")));
         lines.add(new Line("Spine", b -> figure(b, "spine.width")));
         lines.add(new Line("Cover", b -> {
-            Measures m = Measures.of(b);
+            Measures m = b.measures();
             return Words.size(m.get("cover.width"), m.get("cover.height"), unit);
         }));
         lines.add(new Line("Gutter", b -> figure(b, "margin.gutter")));
@@ -63,12 +70,12 @@ public final class WhatIfView extends BriefView {
         return lines;
     }
 
-    private String figure(Book book, String key) {
-        return Measures.of(book).find(key).map(f -> f.text(desk.unit().get())).orElse("—");
+    private String figure(Weighed weighed, String key) {
+        return weighed.measures().find(key).map(f -> f.text(desk.unit().get())).orElse("—");
     }
 
-    private String toMend(Book book) {
-        long n = Checker.check(Proof.of(book, desk.unit().get())).stream()
+    private String toMend(Weighed weighed) {
+        long n = Checker.check(Proof.of(weighed.book(), desk.unit().get())).stream()
                 .filter(f -> f.severity() != Finding.Severity.NOTE)
                 .count();
         return n == 0 ? "nothing" : Long.toString(n);
@@ -77,8 +84,12 @@ public final class WhatIfView extends BriefView {
     @Override
     protected void fill(VBox page) {
         Book book = desk.book();
-        List<Book> all = new ArrayList<>(List.of(book));
-        desk.whatIfs().forEach(b -> all.add(book.withBrief(b)));
+        List<Weighed> all =
+                new ArrayList<>(List.of(new Weighed(book, desk.sight().get().measures())));
+        desk.whatIfs().forEach(b -> {
+            Book other = book.withBrief(b);
+            all.add(new Weighed(other, Measures.of(other)));
+        });
         GridPane grid = new GridPane();
         grid.setHgap(16);
         grid.setVgap(2);
@@ -89,7 +100,7 @@ public final class WhatIfView extends BriefView {
         int row = 1;
         for (Line line : lines()) {
             grid.add(whole(Words.label(line.name(), "soft")), 0, row);
-            String mine = line.value().apply(book);
+            String mine = line.value().apply(all.get(0));
             for (int i = 0; i < all.size(); i++) {
                 String text = line.value().apply(all.get(i));
                 Label label = Words.label(text, text.equals(mine) ? "taken" : "differs");

@@ -2,7 +2,6 @@ package jorn.desk.briefs;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
-import java.time.format.DateTimeParseException;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -13,6 +12,7 @@ import jorn.book.Plans.Work;
 import jorn.brief.WorkBudget;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Words;
+import jorn.measure.Days;
 import jorn.measure.Figure;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
@@ -65,7 +65,7 @@ public final class WorkView extends BriefView {
                 "work-start",
                 now.start().toString(),
                 "The first day: year, month, day, as 2026-11-25.",
-                t -> w -> new Work(w.drawings(), w.hoursEach(), w.hoursAWeek(), day(t)));
+                t -> w -> new Work(w.drawings(), w.hoursEach(), w.hoursAWeek(), Days.read(t)));
         WorkBudget budget = new WorkBudget(now);
         StringBuilder words = new StringBuilder();
         for (Figure f : budget.figures()) {
@@ -106,13 +106,5 @@ public final class WorkView extends BriefView {
     private static double hours(String text) {
         return amount(text, "number of hours")
                 .orElseThrow(() -> Trouble.of("No hours are given.", "Write a number, such as 6."));
-    }
-
-    private static LocalDate day(String text) {
-        try {
-            return LocalDate.parse(text.strip());
-        } catch (DateTimeParseException e) {
-            throw Trouble.because("“" + text.strip() + "” is no day.", "Write year, month and day: 2026-11-25.", e);
-        }
     }
 }

@@ -7,11 +7,15 @@ import jorn.measure.Unit;
 import jorn.page.Reading;
 import jorn.press.Binding;
 import jorn.press.PressProfile;
-import jorn.press.PressShelf;
+import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
 
 /** The options by which a brief is given on the command line. */
 final class BriefOptions {
+    @Spec(Spec.Target.MIXEE)
+    private CommandSpec spec;
+
     @Option(names = "--press", paramLabel = "P", description = "Press profile: an id, or a .json file.")
     String press;
 
@@ -53,7 +57,7 @@ final class BriefOptions {
     /** The brief, beginning from another, refused where the press does not make it. */
     Brief brief(Brief base) {
         PressProfile profile =
-                press == null ? base.press() : PressShelf.shipped().find(press);
+                press == null ? base.press() : PressesCommand.shelf(spec).find(press);
         Brief brief = base.at(profile);
         if (trim != null) {
             brief = brief.withTrim(Size.parse(trim, Unit.INCH));

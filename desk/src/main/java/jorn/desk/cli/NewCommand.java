@@ -1,13 +1,12 @@
 package jorn.desk.cli;
 
 import java.nio.file.Path;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.concurrent.Callable;
 import jorn.book.Book;
 import jorn.book.Starter;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.WeekRule;
+import jorn.measure.Days;
 import jorn.measure.Trouble;
 import jorn.recipe.Ruling;
 import jorn.store.BookFile;
@@ -93,7 +92,7 @@ final class NewCommand implements Callable<Integer> {
             if (from == null || to == null) {
                 throw Trouble.of("A dated book needs a first and a last day.", "Give both --from and --to.");
             }
-            now = now.dated(day(from), day(to));
+            now = now.dated(Days.read(from), Days.read(to));
         }
         if (firstDay != null) {
             now = now.withWeeks(
@@ -108,14 +107,6 @@ final class NewCommand implements Callable<Integer> {
             now = now.withLanguage(language);
         }
         return holidays == null ? now : now.withHolidays(holidays);
-    }
-
-    private static LocalDate day(String text) {
-        try {
-            return LocalDate.parse(text.strip());
-        } catch (DateTimeParseException e) {
-            throw Trouble.because("“" + text + "” is no day.", "Write year, month and day: 2026-10-01.", e);
-        }
     }
 
     /** Lines run off the page where there are lines; otherwise the file merely has bleed. */

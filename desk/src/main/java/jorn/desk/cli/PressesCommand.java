@@ -33,15 +33,18 @@ final class PressesCommand implements Callable<Integer> {
             out.println(press.name() + " can be used.");
             return JornCommand.DONE;
         }
-        List<PressProfile> all = PressShelf.with(
-                        Settings.load().pressFolder(),
-                        t -> spec.commandLine().getErr().println(t.getMessage()))
-                .profiles();
+        List<PressProfile> all = shelf(spec).profiles();
         if (json) {
             out.println(new String(Json.write(all), StandardCharsets.UTF_8));
         } else {
             all.forEach(p -> out.println(p.id() + "\t" + p.name() + "\t" + p.about()));
         }
         return JornCommand.DONE;
+    }
+
+    /** The shipped profiles and the user's own; what cannot be used is told on the error stream. */
+    static PressShelf shelf(CommandSpec spec) {
+        return PressShelf.with(
+                Settings.load().pressFolder(), t -> spec.commandLine().getErr().println(t.getMessage()));
     }
 }

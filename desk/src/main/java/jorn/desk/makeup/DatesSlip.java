@@ -1,7 +1,6 @@
 package jorn.desk.makeup;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import jorn.calendar.CalendarChoice;
@@ -10,7 +9,7 @@ import jorn.calendar.WeekRule;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Slip;
 import jorn.desk.view.Words;
-import jorn.measure.Trouble;
+import jorn.measure.Days;
 
 /** The book's dates: period, weeks, language, holidays. */
 public final class DatesSlip extends Slip {
@@ -91,7 +90,7 @@ public final class DatesSlip extends Slip {
                     c.personal()));
             return;
         }
-        LocalDate day = day(text);
+        LocalDate day = Days.read(text);
         Optional<LocalDate> present =
                 first ? desk.book().calendar().to() : desk.book().calendar().from();
         LocalDate end = present.or(() -> other)
@@ -100,13 +99,5 @@ public final class DatesSlip extends Slip {
                                 ? day.plusYears(1).minusDays(1)
                                 : day.minusYears(1).plusDays(1));
         change(c -> first ? c.dated(day, end.isBefore(day) ? day.plusYears(1).minusDays(1) : end) : c.dated(end, day));
-    }
-
-    private static LocalDate day(String text) {
-        try {
-            return LocalDate.parse(text.strip());
-        } catch (DateTimeParseException e) {
-            throw Trouble.because("“" + text.strip() + "” is no day.", "Write year, month and day: 2026-07-01.", e);
-        }
     }
 }

@@ -18,16 +18,14 @@ final class FontShelf {
     private final PDDocument document;
     private final Map<String, Entry> entries = new HashMap<>();
 
-    /** A face in this PDF: its font, its file for the glyph widths, and what is used of it. */
+    /** A face in this PDF: its font, the widths of its glyphs, and which are used. */
     static final class Entry {
         final PDType0Font font;
-        final TrueTypeFont file;
         final int[] widths;
         final Set<Integer> used = new HashSet<>();
 
         Entry(PDType0Font font, TrueTypeFont file) throws IOException {
             this.font = font;
-            this.file = file;
             double scale = 1000.0 / file.getUnitsPerEm();
             widths = new int[file.getNumberOfGlyphs()];
             for (int i = 0; i < widths.length; i++) {
