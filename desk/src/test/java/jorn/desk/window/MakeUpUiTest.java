@@ -18,7 +18,7 @@ class MakeUpUiTest extends WindowTest {
     void findsADesignAndTakesItForAllPagesOfARun() {
         clickOn("#bench-makeup");
         interact(() -> desk.page().set(9));
-        clickOn("#makeup-designs");
+        open("#makeup-designs", "#design-search");
         write("hive inspection");
         WaitForAsyncUtils.waitForFxEvents();
         clickOn("#design-inspection");
@@ -32,7 +32,7 @@ class MakeUpUiTest extends WindowTest {
     void putsAPageAfterOthers() {
         clickOn("#bench-makeup");
         interact(() -> desk.page().set(3));
-        clickOn("#makeup-designs");
+        open("#makeup-designs", "#design-search");
         clickOn("#design-after");
         clickOn("#design-search");
         write("habits month");
@@ -47,9 +47,9 @@ class MakeUpUiTest extends WindowTest {
     void datesAPlannerAndRecoloursIt() throws Exception {
         interact(() -> desk.change("starter", Starter.WEEKLY_PLANNER::restart));
         clickOn("#bench-makeup");
-        clickOn("#makeup-dates");
+        open("#makeup-dates", "#date-from");
         retype("#date-from", "2026-07-01");
-        clickOn("#makeup-dates");
+        open("#makeup-dates", "#date-from");
         retype("#date-language", "fr");
         assertEquals(LocalDate.of(2027, 6, 30), desk.book().calendar().to().orElseThrow());
         assertEquals(
@@ -57,14 +57,14 @@ class MakeUpUiTest extends WindowTest {
                 desk.sight().get().pagination().slots().stream()
                         .filter(s -> s.run() == 2)
                         .count());
-        clickOn("#makeup-dates");
+        open("#makeup-dates", "#date-from");
         retype("#date-to", "2026-01-01");
         assertTrue(text(".floating #refusal").contains("before it starts"), text(".floating #refusal"));
         retype("#date-to", "someday");
         assertTrue(text(".floating #refusal").contains("is no day"), text(".floating #refusal"));
         clickOn("From Sunday, week 1 with 1 January");
         assertEquals(WeekRule.SUNDAY, desk.book().calendar().weeks());
-        clickOn("#makeup-colours");
+        open("#makeup-colours", "#palette-honey");
         clickOn("#palette-honey");
         assertTrue(desk.book().palette().isColoured());
         Path days = Files.writeString(folder.resolve("days.csv"), "2026-10-09, Open day\n");
@@ -77,7 +77,7 @@ class MakeUpUiTest extends WindowTest {
         interact(() -> desk.change("starter", Starter.DAY_PLANNER::restart));
         int before = desk.sight().get().pagination().pageCount();
         clickOn("#bench-makeup");
-        clickOn("#makeup-dates");
+        open("#makeup-dates", "#date-from");
         retype("#date-from", "2010-01-01");
         assertTrue(text(".floating #refusal").contains("more than five years"), text(".floating #refusal"));
         assertEquals(before, desk.sight().get().pagination().pageCount());

@@ -5,10 +5,13 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import jorn.book.Starter;
 import jorn.desk.model.Clerk;
@@ -16,6 +19,7 @@ import jorn.desk.model.Desk;
 import jorn.desk.model.Settings;
 import jorn.desk.view.Look;
 import org.junit.jupiter.api.AfterEach;
+import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -79,10 +83,60 @@ abstract class WindowTest extends ApplicationTest {
     }
 
     protected void retype(String field, String text) {
+        await(field);
         interact(() -> lookup(field).query().requestFocus());
-        WaitForAsyncUtils.waitForFxEvents();
+        settle();
         clickOn(field).push(KeyCode.CONTROL, KeyCode.A).push(KeyCode.DELETE);
         write(text).push(KeyCode.ENTER);
+        settle();
+    }
+
+    /** Clicks once the thing is there: what was typed or clicked before may still be on its way through the window system. */
+    @Override
+    public FxRobot clickOn(String query, MouseButton... buttons) {
+        await(query);
+        super.clickOn(query, buttons);
+        settle();
+        return this;
+    }
+
+    @Override
+    public FxRobot push(KeyCode... keys) {
+        super.push(keys);
+        settle();
+        return this;
+    }
+
+    /** Opens a slip by its button, also where the window was just laid out anew under the pointer. */
+    protected void open(String button, String within) {
+        clickOn(button);
+        for (int tries = 0; tries < 3 && !isShown(within, 3); tries++) {
+            clickOn(button);
+        }
+        await(within);
+    }
+
+    private void await(String query) {
+        if (!isShown(query, 20)) {
+            throw new AssertionError("nothing in the window is called " + query);
+        }
+    }
+
+    private boolean isShown(String query, int seconds) {
+        try {
+            WaitForAsyncUtils.waitFor(seconds, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(
+                            () -> lookup(query).queryAll().stream().anyMatch(Node::isVisible))
+                    .get());
+            return true;
+        } catch (TimeoutException e) {
+            return false;
+        }
+    }
+
+    /** Lets the events that are still on their way arrive, and the window draw itself. */
+    protected static void settle() {
+        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.sleep(40, TimeUnit.MILLISECONDS);
         WaitForAsyncUtils.waitForFxEvents();
     }
 
