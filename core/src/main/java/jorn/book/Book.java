@@ -1,12 +1,19 @@
 package jorn.book;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import jorn.book.Pagination.Slot;
 import jorn.calendar.CalendarChoice;
 import jorn.json.Required;
 import jorn.measure.Trouble;
 import jorn.page.Palette;
+import jorn.page.Picture;
 import jorn.recipe.Recipe;
 
 /**
@@ -27,6 +34,8 @@ import jorn.recipe.Recipe;
  * @param palette the colours of its pages
  * @param calendar decisions about dates
  * @param cycles which runs are repeated together, and how often
+ * @param furniture page numbers and running heads
+ * @param pictures the pictures that were brought in, by id
  */
 public record Book(
         @Required String title,
@@ -43,7 +52,9 @@ public record Book(
         Plans plans,
         Palette palette,
         CalendarChoice calendar,
-        List<Cycle> cycles) {
+        List<Cycle> cycles,
+        Furniture furniture,
+        Map<String, Picture> pictures) {
     private static final int LONGEST_WORDS = 300;
 
     public Book {
@@ -54,6 +65,8 @@ public record Book(
         plans = plans == null ? Plans.NONE : plans;
         palette = palette == null ? Palette.BLACK : palette;
         calendar = calendar == null ? CalendarChoice.UNDATED : calendar;
+        furniture = furniture == null ? Furniture.NONE : furniture;
+        pictures = pictures == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(pictures));
         int runCount = runs.size();
         cycles = cycles == null
                 ? List.of()
@@ -73,10 +86,7 @@ public record Book(
     /** Whether the file needs bleed: because anything runs off the page, or because the user asks for it. */
     @JsonIgnore
     public boolean bleeds() {
-        return brief.bleed()
-                || runs.stream()
-                        .anyMatch(r -> r.recipe().reachesEdge()
-                                || r.facing().filter(f -> f.reachesEdge()).isPresent());
+        return brief.bleed() || runs.stream().anyMatch(Run::reachesEdge);
     }
 
     /** The title, or a stand-in where there is none. */
@@ -85,88 +95,136 @@ public record Book(
         return title.isBlank() ? "Untitled" : title.strip();
     }
 
-    public Book withTitle(String t) {
+    public Book withTitle(String now) {
         return new Book(
-                t, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
-                calendar, cycles);
+                now, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
+                calendar, cycles, furniture, pictures);
     }
 
-    public Book withSubtitle(String s) {
+    public Book withSubtitle(String now) {
         return new Book(
-                title, s, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette, calendar,
-                cycles);
+                title, now, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
+                calendar, cycles, furniture, pictures);
     }
 
-    public Book withAuthor(String a) {
+    public Book withAuthor(String now) {
         return new Book(
-                title, subtitle, a, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
-                calendar, cycles);
+                title, subtitle, now, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
+                calendar, cycles, furniture, pictures);
     }
 
-    public Book withBrief(Brief b) {
+    public Book withBrief(Brief now) {
         return new Book(
-                title, subtitle, author, kind, starter, b, type, margins, runs, cover, blanksAt, plans, palette,
-                calendar, cycles);
+                title, subtitle, author, kind, starter, now, type, margins, runs, cover, blanksAt, plans, palette,
+                calendar, cycles, furniture, pictures);
     }
 
-    public Book withType(TypeChoice t) {
+    public Book withType(TypeChoice now) {
         return new Book(
-                title, subtitle, author, kind, starter, brief, t, margins, runs, cover, blanksAt, plans, palette,
-                calendar, cycles);
+                title, subtitle, author, kind, starter, brief, now, margins, runs, cover, blanksAt, plans, palette,
+                calendar, cycles, furniture, pictures);
     }
 
-    public Book withMargins(MarginChoice m) {
+    public Book withMargins(MarginChoice now) {
         return new Book(
-                title, subtitle, author, kind, starter, brief, type, m, runs, cover, blanksAt, plans, palette, calendar,
-                cycles);
+                title, subtitle, author, kind, starter, brief, type, now, runs, cover, blanksAt, plans, palette,
+                calendar, cycles, furniture, pictures);
     }
 
-    public Book withRuns(List<Run> r) {
+    public Book withRuns(List<Run> now) {
         return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, r, cover, blanksAt, plans, palette,
-                calendar, cycles);
+                title, subtitle, author, kind, starter, brief, type, margins, now, cover, blanksAt, plans, palette,
+                calendar, cycles, furniture, pictures);
     }
 
-    public Book withCover(CoverDesign c) {
+    public Book withCover(CoverDesign now) {
         return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, runs, c, blanksAt, plans, palette,
-                calendar, cycles);
+                title, subtitle, author, kind, starter, brief, type, margins, runs, now, blanksAt, plans, palette,
+                calendar, cycles, furniture, pictures);
     }
 
-    public Book withBlanksAt(BlanksAt b) {
+    public Book withBlanksAt(BlanksAt now) {
         return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, b, plans, palette, calendar,
-                cycles);
+                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, now, plans, palette,
+                calendar, cycles, furniture, pictures);
     }
 
-    public Book withPlans(Plans p) {
+    public Book withPlans(Plans now) {
         return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, p, palette,
-                calendar, cycles);
+                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, now, palette,
+                calendar, cycles, furniture, pictures);
     }
 
-    public Book withPalette(Palette p) {
+    public Book withPalette(Palette now) {
         return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, p, calendar,
-                cycles);
+                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, now,
+                calendar, cycles, furniture, pictures);
     }
 
-    public Book withCalendar(CalendarChoice c) {
-        return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette, c,
-                cycles);
-    }
-
-    public Book withCycles(List<Cycle> c) {
+    public Book withCalendar(CalendarChoice now) {
         return new Book(
                 title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
-                calendar, c);
+                now, cycles, furniture, pictures);
+    }
+
+    public Book withCycles(List<Cycle> now) {
+        return new Book(
+                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
+                calendar, now, furniture, pictures);
+    }
+
+    public Book withFurniture(Furniture now) {
+        return new Book(
+                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
+                calendar, cycles, now, pictures);
+    }
+
+    public Book withPictures(Map<String, Picture> now) {
+        return new Book(
+                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
+                calendar, cycles, furniture, now);
+    }
+
+    /** The same book with a run changed. */
+    public Book withRun(int index, UnaryOperator<Run> change) {
+        List<Run> now = new ArrayList<>(runs);
+        now.set(index, change.apply(runs.get(index)));
+        return withRuns(now);
     }
 
     /** The same book with one run's recipe changed. */
     public Book withRecipe(int run, UnaryOperator<Recipe> change) {
-        List<Run> now = new java.util.ArrayList<>(runs);
-        now.set(run, runs.get(run).withRecipe(change.apply(runs.get(run).recipe())));
-        return withRuns(now);
+        return withRun(run, r -> r.withRecipe(change.apply(r.recipe())));
+    }
+
+    /** The same book with one more picture. */
+    public Book with(Picture picture) {
+        Map<String, Picture> now = new TreeMap<>(pictures);
+        now.put(picture.id(), picture);
+        return withPictures(now);
+    }
+
+    /**
+     * The design of a page.
+     *
+     * @param slot of a page that is not blank
+     */
+    public Recipe recipeOf(Slot slot) {
+        Run run = runs.get(slot.run());
+        return exceptionOf(slot).orElseGet(() -> run.design(slot.design()));
+    }
+
+    /** The design that this page has to itself, apart from its run's. */
+    public Optional<Recipe> exceptionOf(Slot slot) {
+        Map<String, Recipe> exceptions = runs.get(slot.run()).exceptions();
+        return exceptions.isEmpty()
+                ? Optional.empty()
+                : Optional.ofNullable(exceptions.get(slot.key(calendar.weeks())));
+    }
+
+    /** What is equal for pages that have the same design: the run, which of its designs, or the page's own. */
+    public String variantOf(Slot slot) {
+        String own = exceptionOf(slot).isPresent() ? slot.key(calendar.weeks()) : Integer.toString(slot.design());
+        return slot.run() + "/" + own;
     }
 }

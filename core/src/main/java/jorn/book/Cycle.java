@@ -26,6 +26,21 @@ public record Cycle(
         }
     }
 
+    /** The same cycle round other runs. */
+    Cycle moved(int first, int last) {
+        return new Cycle(name, per, from + first, to + last, count);
+    }
+
+    /** The same, repeated for other stretches. */
+    public Cycle withPer(Span span) {
+        return new Cycle("Each " + span.id(), span, from, to, count);
+    }
+
+    /** @param times always so many; absent for as many as there are */
+    public Cycle withCount(Optional<Integer> times) {
+        return new Cycle(name, per, from, to, times);
+    }
+
     /** How often such a stretch comes in a year, or in its month for weeks and days; enough for any (common practice). */
     static int customary(Span span, boolean withinMonth) {
         return switch (span) {

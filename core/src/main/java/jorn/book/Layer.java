@@ -21,7 +21,9 @@ final class Layer {
     private final int placeOfBlanks;
     private final List<Slot> slots = new ArrayList<>();
     private final int[] laid;
+    private final int[] taken;
     private boolean filled;
+    private int round;
 
     Layer(Book book, int fill, int blanks, int placeOfBlanks) {
         this.book = book;
@@ -30,6 +32,7 @@ final class Layer {
         this.blanks = blanks;
         this.placeOfBlanks = placeOfBlanks;
         this.laid = new int[book.runs().size()];
+        this.taken = new int[book.runs().size()];
     }
 
     /** The stretch of time that runs lie in. */
@@ -55,8 +58,14 @@ final class Layer {
             if (cycle.isPresent()) {
                 for (Occasion occasion :
                         occasions(cycle.get().per(), cycle.get().count(), stretch)) {
+                    if (within.isEmpty()) {
+                        round++;
+                    }
                     Stretch inner = new Stretch(occasion, occasion.from(), occasion.to());
                     runs(i, cycle.get().to(), clipped(inner, stretch), cycle);
+                }
+                if (within.isEmpty()) {
+                    round = 0;
                 }
                 i = cycle.get().to();
             } else {
@@ -132,8 +141,10 @@ final class Layer {
         }
         List<Occasion> occasions = new ArrayList<>();
         if (run.per().isPresent()) {
-            occasions.addAll(occasions(run.per().get(), run.count(), stretch));
-        } else if (!run.items().isEmpty()) {
+            for (Occasion occasion : occasions(run.per().get(), run.count(), stretch)) {
+                occasions.add(inTurn(index, run, occasion));
+            }
+        } else if (!run.items().isEmpty() && run.count().isEmpty()) {
             for (String item : run.items()) {
                 occasions.add(Occasion.item(item, occasions.size() + 1));
             }
@@ -148,10 +159,22 @@ final class Layer {
         }
     }
 
-    private void pages(int index, Run run, Occasion occasion, int count) {
+    /** The same occasion with the next of the run's items; after the last the first comes again. */
+    private Occasion inTurn(int index, Run run, Occasion occasion) {
+        return run.items().isEmpty()
+                ? occasion
+                : occasion.withItem(run.items().get(taken[index]++ % run.items().size()));
+    }
+
+    private void pages(int index, Run run, Occasion stretch, int count) {
+        Occasion occasion = stretch;
+        boolean counted = run.per().isEmpty() && run.count().isPresent();
         for (int i = 0; i < count; i++) {
             int design = run.facing().isPresent() ? i % 2 : 0;
-            slots.add(new Slot(slots.size() + 1, index, laid[index]++, design, occasion));
+            if (counted && design == 0) {
+                occasion = inTurn(index, run, stretch);
+            }
+            slots.add(new Slot(slots.size() + 1, index, laid[index]++, design, occasion, round));
             if (run.bareBack()) {
                 Pagination.addBlanks(slots, 1);
             }

@@ -3,6 +3,8 @@ package jorn.book;
 import java.util.List;
 import java.util.OptionalInt;
 import jorn.calendar.Occasion;
+import jorn.calendar.Span;
+import jorn.calendar.WeekRule;
 import jorn.page.Side;
 import jorn.press.BindingOffer.PageRule;
 
@@ -24,14 +26,25 @@ public record Pagination(List<Slot> slots, int planned) {
      * @param index which page of the run, from 0
      * @param design which design of its run: 0, or 1 for the facing one
      * @param occasion what it stands for
+     * @param round which round of its outermost cycle, from 1; 0 outside of cycles
      */
-    public record Slot(int number, int run, int index, int design, Occasion occasion) {
+    public record Slot(int number, int run, int index, int design, Occasion occasion, int round) {
         public Side side() {
             return Side.of(number);
         }
 
         public boolean isBlank() {
             return run == NO_RUN;
+        }
+
+        /**
+         * What tells the page from the others of its run, and stays when pages before it come or go: its date where it has
+         * one, otherwise which one it is.
+         */
+        public String key(WeekRule weeks) {
+            String day = occasion.id(weeks);
+            boolean whole = occasion.span().filter(s -> s == Span.YEAR).isPresent();
+            return day.isEmpty() || whole ? "#" + (index + 1) : day + "/" + design;
         }
     }
 
@@ -70,7 +83,7 @@ public record Pagination(List<Slot> slots, int planned) {
     }
 
     private static Slot blank(List<Slot> slots) {
-        return new Slot(slots.size() + 1, NO_RUN, 0, 0, Occasion.NONE);
+        return new Slot(slots.size() + 1, NO_RUN, 0, 0, Occasion.NONE, 0);
     }
 
     private static List<Slot> lay(Book book, int fill, int blanks) {

@@ -2,11 +2,16 @@ package jorn.book;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import jorn.calendar.Span;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.recipe.Decoration;
 import jorn.recipe.Recipe;
 
 /**
@@ -21,6 +26,10 @@ import jorn.recipe.Recipe;
  * @param facing another design for the page that faces the first one of each pair
  * @param items once for each of these words; empty for none
  * @param bareBack whether the back of each page stays bare
+ * @param numbering how its pages are numbered
+ * @param inContents whether it is listed in the contents
+ * @param decorations what stands on each of its pages behind the design
+ * @param exceptions pages that have a design of their own, by {@link Pagination.Slot#key}
  */
 public record Run(
         @Required String name,
@@ -31,7 +40,11 @@ public record Run(
         Optional<Span> per,
         Optional<Recipe> facing,
         List<String> items,
-        boolean bareBack) {
+        boolean bareBack,
+        Numbering numbering,
+        boolean inContents,
+        List<Decoration> decorations,
+        Map<String, Recipe> exceptions) {
     /** The parts of a book. */
     public enum Matter {
         FRONT("front", "front matter"),
@@ -77,6 +90,9 @@ public record Run(
     public Run {
         matter = matter == null ? Matter.BODY : matter;
         items = items == null ? List.of() : List.copyOf(items);
+        numbering = numbering == null ? Numbering.CONTINUED : numbering;
+        decorations = decorations == null ? List.of() : List.copyOf(decorations);
+        exceptions = exceptions == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(exceptions));
         if (count.isPresent() && (count.get() < 1 || count.get() > Brief.MOST_PAGES)) {
             throw Trouble.of(
                     "The run “" + name + "” cannot have " + count.get() + " pages.",
@@ -84,31 +100,36 @@ public record Run(
         }
     }
 
-    public static Run of(String name, Recipe recipe, int count, Start start) {
+    /** A run with the customary choices. */
+    private static Run plain(String name, Recipe recipe, Optional<Integer> count, Start start, Optional<Span> per) {
         return new Run(
                 name,
                 recipe,
-                Optional.of(count),
+                count,
                 start,
                 Matter.BODY,
-                Optional.empty(),
+                per,
                 Optional.empty(),
                 List.of(),
-                false);
+                false,
+                Numbering.CONTINUED,
+                false,
+                List.of(),
+                Map.of());
+    }
+
+    public static Run of(String name, Recipe recipe, int count, Start start) {
+        return plain(name, recipe, Optional.of(count), start, Optional.empty());
     }
 
     /** A run that fills the book up to its page count. */
     public static Run filling(String name, Recipe recipe, Start start) {
-        return new Run(
-                name,
-                recipe,
-                Optional.empty(),
-                start,
-                Matter.BODY,
-                Optional.empty(),
-                Optional.empty(),
-                List.of(),
-                false);
+        return plain(name, recipe, Optional.empty(), start, Optional.empty());
+    }
+
+    /** A run with a page, or a pair of pages, for each day, week or month. */
+    public static Run per(Span span, String name, Recipe recipe, Start start) {
+        return plain(name, recipe, Optional.empty(), start, Optional.of(span));
     }
 
     @JsonIgnore
@@ -117,54 +138,245 @@ public record Run(
     }
 
     public Run withRecipe(Recipe r) {
-        return new Run(name, r, count, start, matter, per, facing, items, bareBack);
+        return new Run(
+                name,
+                r,
+                count,
+                start,
+                matter,
+                per,
+                facing,
+                items,
+                bareBack,
+                numbering,
+                inContents,
+                decorations,
+                exceptions);
     }
 
     public Run withName(String n) {
-        return new Run(n, recipe, count, start, matter, per, facing, items, bareBack);
+        return new Run(
+                n,
+                recipe,
+                count,
+                start,
+                matter,
+                per,
+                facing,
+                items,
+                bareBack,
+                numbering,
+                inContents,
+                decorations,
+                exceptions);
     }
 
     public Run withCount(Optional<Integer> c) {
-        return new Run(name, recipe, c, start, matter, per, facing, items, bareBack);
-    }
-
-    public Run withStart(Start s) {
-        return new Run(name, recipe, count, s, matter, per, facing, items, bareBack);
-    }
-
-    public Run as(Matter m) {
-        return new Run(name, recipe, count, start, m, per, facing, items, bareBack);
-    }
-
-    /** A run with a page, or a pair of pages, for each day, week or month. */
-    public static Run per(Span span, String name, Recipe recipe, Start start) {
         return new Run(
                 name,
                 recipe,
-                Optional.empty(),
+                c,
                 start,
-                Matter.BODY,
-                Optional.of(span),
-                Optional.empty(),
-                List.of(),
-                false);
+                matter,
+                per,
+                facing,
+                items,
+                bareBack,
+                numbering,
+                inContents,
+                decorations,
+                exceptions);
+    }
+
+    public Run withStart(Start s) {
+        return new Run(
+                name,
+                recipe,
+                count,
+                s,
+                matter,
+                per,
+                facing,
+                items,
+                bareBack,
+                numbering,
+                inContents,
+                decorations,
+                exceptions);
+    }
+
+    public Run as(Matter m) {
+        return new Run(
+                name,
+                recipe,
+                count,
+                start,
+                m,
+                per,
+                facing,
+                items,
+                bareBack,
+                numbering,
+                inContents,
+                decorations,
+                exceptions);
+    }
+
+    public Run withPer(Optional<Span> p) {
+        return new Run(
+                name,
+                recipe,
+                count,
+                start,
+                matter,
+                p,
+                facing,
+                items,
+                bareBack,
+                numbering,
+                inContents,
+                decorations,
+                exceptions);
+    }
+
+    /** The same with another design on the facing page, or with none. */
+    public Run facing(Optional<Recipe> other) {
+        return new Run(
+                name,
+                recipe,
+                count,
+                start,
+                matter,
+                per,
+                other,
+                items,
+                bareBack,
+                numbering,
+                inContents,
+                decorations,
+                exceptions);
     }
 
     /** The same with another design on the facing page. */
     public Run facing(Recipe other) {
-        return new Run(name, recipe, count, start, matter, per, Optional.of(other), items, bareBack);
+        return facing(Optional.of(other));
     }
 
     public Run withItems(List<String> words) {
-        return new Run(name, recipe, count, start, matter, per, facing, words, bareBack);
+        return new Run(
+                name,
+                recipe,
+                count,
+                start,
+                matter,
+                per,
+                facing,
+                words,
+                bareBack,
+                numbering,
+                inContents,
+                decorations,
+                exceptions);
     }
 
     public Run withBareBack(boolean bare) {
-        return new Run(name, recipe, count, start, matter, per, facing, items, bare);
+        return new Run(
+                name,
+                recipe,
+                count,
+                start,
+                matter,
+                per,
+                facing,
+                items,
+                bare,
+                numbering,
+                inContents,
+                decorations,
+                exceptions);
+    }
+
+    public Run numbered(Numbering n) {
+        return new Run(
+                name,
+                recipe,
+                count,
+                start,
+                matter,
+                per,
+                facing,
+                items,
+                bareBack,
+                n,
+                inContents,
+                decorations,
+                exceptions);
+    }
+
+    /** The same, listed in the contents or not. */
+    public Run inContents(boolean listed) {
+        return new Run(
+                name,
+                recipe,
+                count,
+                start,
+                matter,
+                per,
+                facing,
+                items,
+                bareBack,
+                numbering,
+                listed,
+                decorations,
+                exceptions);
+    }
+
+    public Run withDecorations(List<Decoration> d) {
+        return new Run(
+                name, recipe, count, start, matter, per, facing, items, bareBack, numbering, inContents, d, exceptions);
+    }
+
+    public Run withExceptions(Map<String, Recipe> e) {
+        return new Run(
+                name,
+                recipe,
+                count,
+                start,
+                matter,
+                per,
+                facing,
+                items,
+                bareBack,
+                numbering,
+                inContents,
+                decorations,
+                e);
     }
 
     /** The design of a page of the run: 0 for the first of a pair, 1 for the facing one. */
     public Recipe design(int which) {
         return which == 1 ? facing.orElse(recipe) : recipe;
+    }
+
+    /** The same run with the design of the first or the facing page changed. */
+    public Run withDesign(int which, Recipe design) {
+        return which == 1 ? facing(Optional.of(design)) : withRecipe(design);
+    }
+
+    /** All designs that its pages have. */
+    @JsonIgnore
+    public List<Recipe> designs() {
+        List<Recipe> all = new ArrayList<>();
+        all.add(recipe);
+        facing.ifPresent(all::add);
+        all.addAll(exceptions.values());
+        return all;
+    }
+
+    /** Whether anything on its pages runs off the trim. */
+    @JsonIgnore
+    public boolean reachesEdge() {
+        return designs().stream().anyMatch(Recipe::reachesEdge)
+                || decorations.stream().anyMatch(Decoration::reachesEdge);
     }
 }

@@ -3,6 +3,7 @@ package jorn.book;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import jorn.book.Run.Matter;
@@ -284,7 +285,9 @@ public enum Starter {
                 Plans.NONE,
                 Palette.BLACK,
                 calendar(),
-                cycles);
+                cycles,
+                Furniture.NONE,
+                Map.of());
     }
 
     /** The same book, begun again as this kind: its words, cover, typefaces and plans stay; inside and brief are new. */
@@ -305,7 +308,9 @@ public enum Starter {
                 book.plans(),
                 anew.palette(),
                 anew.calendar(),
-                anew.cycles());
+                anew.cycles(),
+                book.furniture(),
+                book.pictures());
     }
 
     /** @throws Trouble naming the starters that there are */

@@ -1,16 +1,12 @@
 package jorn.calendar;
 
-import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.Map;
 import java.util.TreeMap;
+import jorn.measure.TextFile;
 import jorn.measure.Trouble;
 
 /** Personal dates from a file: an .ics calendar (RFC 5545; all-day and timed events by their first day), or lines "2026-10-09, words". */
@@ -21,7 +17,7 @@ public final class DayFile {
 
     /** @throws Trouble where the file holds no dates */
     public static Map<LocalDate, String> read(Path file) {
-        String text = text(file);
+        String text = TextFile.read(file);
         Map<LocalDate, String> days = text.stripLeading().startsWith("BEGIN:VCALENDAR") ? calendar(text) : lines(text);
         if (days.isEmpty()) {
             throw Trouble.of(
@@ -29,24 +25,6 @@ public final class DayFile {
                     "Give an .ics calendar, or lines such as 2026-10-09, Hive open day.");
         }
         return days;
-    }
-
-    /** A text file, in UTF-8 or, failing that, in Windows' western letters. */
-    static String text(Path file) {
-        try {
-            byte[] bytes = Files.readAllBytes(file);
-            try {
-                return StandardCharsets.UTF_8
-                        .newDecoder()
-                        .decode(ByteBuffer.wrap(bytes))
-                        .toString()
-                        .replace("\uFEFF", "");
-            } catch (CharacterCodingException e) {
-                return new String(bytes, java.nio.charset.Charset.forName("windows-1252"));
-            }
-        } catch (IOException e) {
-            throw Trouble.because(file.getFileName() + " cannot be read.", "Look whether the file is there.", e);
-        }
     }
 
     private static Map<LocalDate, String> calendar(String text) {

@@ -22,6 +22,7 @@ public final class Checker {
             new CoverSheetRule(),
             new PriceRule(),
             new FitRule(),
+            new PictureRule(),
             new PdfStandardRule());
 
     private static final List<String> LOOKED_AT = List.of(
@@ -35,6 +36,8 @@ public final class Checker {
             "The title, and whether its typeface has all its letters.",
             "Thickness: whether the staples or the coil can hold it.",
             "Your prices: whether a copy costs more than it brings.",
+            "Letters on the pages: whether the typefaces have those of the language.",
+            "Pictures: whether they are there, and have pixels enough.",
             "Room: whether every page design fits its page.",
             "The kind of PDF that the press wants.");
 

@@ -13,9 +13,9 @@ import jorn.measure.Length;
 final class FitRule implements Rule {
     @Override
     public void look(Proof proof, Consumer<Finding> found) {
-        Set<List<Integer>> seen = new HashSet<>();
+        Set<String> seen = new HashSet<>();
         for (Slot slot : proof.pagination().slots()) {
-            if (slot.isBlank() || !seen.add(List.of(slot.run(), slot.design()))) {
+            if (slot.isBlank() || !seen.add(proof.book().variantOf(slot))) {
                 continue;
             }
             List<Double> wants = proof.composer().wantedAndGiven(slot.number());
@@ -25,11 +25,7 @@ final class FitRule implements Rule {
                         Severity.ERROR,
                         Place.page(slot.number()),
                         "The page design “"
-                                + proof.book()
-                                        .runs()
-                                        .get(slot.run())
-                                        .design(slot.design())
-                                        .name()
+                                + proof.book().recipeOf(slot).name()
                                 + "” no longer fits this page, so its parts are squeezed.",
                         proof.text(Length.points(wants.get(0))) + " high",
                         proof.text(Length.points(wants.get(1))) + " of room",

@@ -20,14 +20,14 @@ final class SafeAreaRule implements Rule {
     public void look(Proof proof, Consumer<Finding> found) {
         Set<List<Object>> seen = new HashSet<>();
         for (Slot slot : proof.pagination().slots()) {
-            if (slot.isBlank() || !seen.add(List.of(slot.run(), slot.side(), slot.design()))) {
+            if (slot.isBlank() || !seen.add(List.of(slot.side(), proof.book().variantOf(slot)))) {
                 continue;
             }
             PageArt art = proof.composer().page(slot.number());
             Box safe = proof.page().safe(slot.side());
             for (Mark mark : flat(art.marks())) {
                 Box b = mark.bounds();
-                if (!safe.holds(b) && !runsOff(mark, b, art)) {
+                if (!safe.holds(b) && !runsOff(mark, b, safe, art)) {
                     tell(proof, slot.number(), b, safe, found);
                     break;
                 }
@@ -36,11 +36,18 @@ final class SafeAreaRule implements Rule {
     }
 
     /** Whether a line or area leaves the page wherever it leaves the safe area; at the spine the trim itself is the edge. */
-    private static boolean runsOff(Mark mark, Box b, PageArt art) {
+    private static boolean runsOff(Mark mark, Box b, Box safe, PageArt art) {
         if (mark instanceof Mark.Words) {
             return false;
         }
-        return b.x() <= art.bleed().x() + 0.01 && b.right() >= art.bleed().right() - 0.01;
+        Box bleed = art.bleed();
+        boolean across = b.x() <= bleed.x() + 0.01 && b.right() >= bleed.right() - 0.01;
+        // A picture in a corner leaves the page at its two outer sides and ends inside at the others.
+        boolean atCorner = (b.x() >= safe.x() || b.x() <= bleed.x() + 0.01)
+                && (b.right() <= safe.right() || b.right() >= bleed.right() - 0.01)
+                && (b.y() >= safe.y() || b.y() <= bleed.y() + 0.01)
+                && (b.bottom() <= safe.bottom() || b.bottom() >= bleed.bottom() - 0.01);
+        return across || atCorner;
     }
 
     private static List<Mark> flat(List<Mark> marks) {

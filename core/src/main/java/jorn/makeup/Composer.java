@@ -1,19 +1,27 @@
 package jorn.makeup;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import jorn.book.Book;
+import jorn.book.Folios;
 import jorn.book.Pagination;
 import jorn.book.Pagination.Slot;
+import jorn.book.Run;
 import jorn.calendar.Occasion;
+import jorn.page.Box;
 import jorn.page.Mark;
 import jorn.page.PageArt;
 import jorn.page.PageFrame;
 import jorn.page.Side;
 import jorn.page.Stamp;
+import jorn.recipe.Decoration;
 import jorn.recipe.Flow;
+import jorn.recipe.Placed;
 import jorn.recipe.Recipe;
+import jorn.recipe.TextBlock.Voice;
+import jorn.text.Typeface;
 
 /**
  * Makes the art of a book's pages: Book → Pagination → PageArt. Pages are made when asked for; a recipe that does not vary
@@ -26,7 +34,11 @@ public final class Composer {
     private final Map<Side, PageFrame> frames = new HashMap<>();
     private final Map<Key, PageArt> made = new HashMap<>();
 
-    private record Key(int run, Side side, int design, Occasion occasion) {}
+    private final Folios folios;
+    private final List<Flow.Entry> contents;
+    private final Map<Voice, Typeface> faces;
+
+    private record Key(String variant, Side side, Occasion occasion, int turn) {}
 
     public Composer(Book book) {
         this.book = book;
@@ -35,6 +47,12 @@ public final class Composer {
         for (Side side : Side.values()) {
             frames.put(side, geometry.frame(side));
         }
+        this.folios = new Folios(book, pagination);
+        this.contents = Contents.of(book, pagination, folios);
+        this.faces = Map.of(
+                Voice.HEADING, book.type().headingFace(),
+                Voice.BODY, book.type().bodyFace(),
+                Voice.FIGURES, book.type().figuresFace());
     }
 
     public Book book() {
@@ -53,6 +71,16 @@ public final class Composer {
         return frames.get(side);
     }
 
+    /** The page numbers as they are printed. */
+    public Folios folios() {
+        return folios;
+    }
+
+    /** What the contents list. */
+    public List<Flow.Entry> contents() {
+        return contents;
+    }
+
     /**
      * The art of one page.
      *
@@ -64,16 +92,58 @@ public final class Composer {
         if (slot.isBlank()) {
             return new PageArt(frame.trim(), frame.bleed(), List.of());
         }
-        Recipe recipe = book.runs().get(slot.run()).design(slot.design());
+        Run run = book.runs().get(slot.run());
+        List<Mark> furniture = furniture(slot, frame).marks(flow(frame, slot));
+        if (furniture.isEmpty() && run.decorations().isEmpty()) {
+            return design(slot);
+        }
+        List<Mark> marks = new ArrayList<>(decorations(run, slot, frame));
+        marks.addAll(design(slot).marks());
+        marks.addAll(furniture);
+        return new PageArt(frame.trim(), frame.bleed(), marks);
+    }
+
+    /** The art of the page's design alone. */
+    private PageArt design(Slot slot) {
+        Recipe recipe = book.recipeOf(slot);
         if (recipe.variesByPage()) {
-            return draw(recipe, frame, slot);
+            return draw(recipe, slot);
         }
         Occasion occasion = recipe.variesByOccasion() ? slot.occasion() : Occasion.NONE;
         synchronized (made) {
             return made.computeIfAbsent(
-                    new Key(slot.run(), slot.side(), slot.design(), occasion),
-                    k -> recipe.variesByOccasion() ? draw(recipe, frame, slot) : stamped(draw(recipe, frame, slot)));
+                    new Key(book.variantOf(slot), slot.side(), occasion, -1),
+                    k -> recipe.variesByOccasion() ? draw(recipe, slot) : stamped(draw(recipe, slot)));
         }
+    }
+
+    private List<Mark> decorations(Run run, Slot slot, PageFrame frame) {
+        if (run.decorations().isEmpty()) {
+            return List.of();
+        }
+        synchronized (made) {
+            return made.computeIfAbsent(
+                            new Key("", slot.side(), Occasion.item("", slot.run()), slot.index() % 2), k -> {
+                                List<Mark> marks = new ArrayList<>();
+                                for (Decoration d : run.decorations()) {
+                                    marks.addAll(d.draw(geometry.safe(slot.side()), flow(frame, slot), slot.index()));
+                                }
+                                return stamped(new PageArt(frame.trim(), frame.bleed(), marks));
+                            })
+                    .marks();
+        }
+    }
+
+    /** Page number and running head of one page. */
+    private PageFurniture furniture(Slot slot, PageFrame frame) {
+        boolean numbered = !folios.of(slot.number()).isEmpty();
+        boolean body = book.runs().get(slot.run()).matter() == Run.Matter.BODY;
+        return new PageFurniture(book.furniture(), numbered, body, frame.text());
+    }
+
+    /** Where the design of a page lies: inside the margins, without the room for number and running head. */
+    public Box room(Slot slot) {
+        return furniture(slot, frames.get(slot.side())).room();
     }
 
     /** The same art as one stamp, so that sinks keep it. */
@@ -90,14 +160,30 @@ public final class Composer {
      */
     public List<Double> wantedAndGiven(int number) {
         Slot slot = pagination.page(number);
-        PageFrame frame = frames.get(slot.side());
-        Recipe recipe = book.runs().get(slot.run()).design(slot.design());
-        double wanted = recipe.root().naturalHeight(frame.text().width(), flow(frame, slot));
-        return List.of(wanted, frame.text().height());
+        Box room = room(slot);
+        double wanted = book.recipeOf(slot).root().naturalHeight(room.width(), flowOn(slot));
+        return List.of(wanted, room.height());
     }
 
-    private PageArt draw(Recipe recipe, PageFrame frame, Slot slot) {
-        return new PageArt(frame.trim(), frame.bleed(), recipe.draw(flow(frame, slot)));
+    /**
+     * The parts of a page's design and where they lie, the whole first, each before what is inside it.
+     *
+     * @param number from 1 to the page count; a blank page has none
+     */
+    public List<Placed> parts(int number) {
+        Slot slot = pagination.page(number);
+        return slot.isBlank() ? List.of() : Placed.of(book.recipeOf(slot).root(), room(slot), flowOn(slot));
+    }
+
+    private PageArt draw(Recipe recipe, Slot slot) {
+        PageFrame frame = frames.get(slot.side());
+        return new PageArt(frame.trim(), frame.bleed(), recipe.draw(flowOn(slot)));
+    }
+
+    /** The flow of a page's design, whose frame is without the room for number and running head. */
+    private Flow flowOn(Slot slot) {
+        PageFrame f = frames.get(slot.side());
+        return flow(new PageFrame(f.side(), f.gutterAtLeft(), f.trim(), f.bleed(), room(slot)), slot);
     }
 
     private Flow flow(PageFrame frame, Slot slot) {
@@ -105,14 +191,9 @@ public final class Composer {
         fields.put("title", book.title().strip());
         fields.put("subtitle", book.subtitle().strip());
         fields.put("author", book.author().strip());
-        fields.put("page", Integer.toString(slot.number()));
+        fields.put("page", folios.of(slot.number()));
+        fields.put("run", DateFields.fill(book.runs().get(slot.run()).name(), fields));
         return new Flow(
-                frame,
-                fields,
-                book.type().headingFace(),
-                book.type().bodyFace(),
-                book.palette(),
-                slot.occasion(),
-                book.calendar());
+                frame, fields, faces, book.palette(), slot.occasion(), book.calendar(), contents, book.pictures());
     }
 }

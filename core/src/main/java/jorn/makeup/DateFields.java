@@ -41,6 +41,15 @@ final class DateFields {
         return fields;
     }
 
+    /** A text with its fields filled; those that it has not stay. */
+    static String fill(String text, Map<String, String> fields) {
+        String filled = text;
+        for (Map.Entry<String, String> e : fields.entrySet()) {
+            filled = filled.replace("{" + e.getKey() + "}", e.getValue());
+        }
+        return filled.strip();
+    }
+
     private static void dated(Map<String, String> fields, Occasion occasion, LocalDate day, CalendarChoice calendar) {
         Locale locale = calendar.locale();
         DateTimeFormatter shortDay = DateTimeFormatter.ofPattern("d MMM", locale);

@@ -103,4 +103,26 @@ public final class Numeral {
     public static String grouped(long n) {
         return String.format(Locale.ROOT, "%,d", n);
     }
+
+    /**
+     * A whole number in small Roman numerals, as front matter is numbered: iv, ix, xl.
+     *
+     * @param n 1 to 3,999; any other number is written in figures
+     */
+    public static String roman(int n) {
+        if (n < 1 || n > 3999) {
+            return Integer.toString(n);
+        }
+        int[] values = {1000, 900, 500, 400, 100, 90, 50, 40, 10, 9, 5, 4, 1};
+        String[] signs = {"m", "cm", "d", "cd", "c", "xc", "l", "xl", "x", "ix", "v", "iv", "i"};
+        StringBuilder out = new StringBuilder();
+        int left = n;
+        for (int i = 0; i < values.length; i++) {
+            while (left >= values[i]) {
+                out.append(signs[i]);
+                left -= values[i];
+            }
+        }
+        return out.toString();
+    }
 }

@@ -50,6 +50,11 @@ public record Box(double x, double y, double width, double height) {
         return inset(all, all, all, all);
     }
 
+    /** Smaller by so much on each side, but never outside of itself: less where there is too little room. */
+    public Box within(double all) {
+        return inset(Math.min(all, Math.min(width, height) / 2));
+    }
+
     public Box inset(Length all) {
         return inset(all.points());
     }

@@ -77,6 +77,23 @@ public sealed interface Ink {
         return String.format(Locale.ROOT, "%02X%02X%02X", c[0], c[1], c[2]);
     }
 
+    /**
+     * The same colour mixed with the white of the paper, so that nothing need be transparent in print.
+     *
+     * @param opacity 1 as it is, 0 bare paper
+     */
+    default Ink faded(double opacity) {
+        if (this instanceof Black b) {
+            return new Black(b.strength() * opacity);
+        }
+        int[] c = rgb();
+        return new Rgb(fade(c[0], opacity), fade(c[1], opacity), fade(c[2], opacity));
+    }
+
+    private static int fade(int part, double opacity) {
+        return Math.min(255, Math.max(0, (int) Math.round(255 - (255 - part) * opacity)));
+    }
+
     /** Relative luminance, 0 to 1, as WCAG 2.1 defines it. */
     default double luminance() {
         int[] c = rgb();

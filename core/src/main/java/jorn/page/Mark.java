@@ -1,6 +1,7 @@
 package jorn.page;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /** One thing drawn on a page. Marks are values: a sink walks them, nothing changes them. */
 public sealed interface Mark {
@@ -67,6 +68,30 @@ public sealed interface Mark {
         public Box bounds() {
             return turn.of(Mark.bounds(marks));
         }
+    }
+
+    /**
+     * A picture, or a part of one, stretched over a box.
+     *
+     * @param from the part that is shown, in pixels
+     * @param to where it stands
+     * @param opacity 1 as it is, towards 0 mixed with the white of the paper; nothing shines through, as presses ask
+     */
+    record Image(Picture picture, Box from, Box to, double opacity) implements Mark {
+        @Override
+        public Box bounds() {
+            return to;
+        }
+    }
+
+    /** The single marks, those in stamps and turned groups too, each as it stands in its group. */
+    static Stream<Mark> single(List<Mark> marks) {
+        return marks.stream().flatMap(m -> {
+            if (m instanceof Place p) {
+                return single(p.stamp().marks());
+            }
+            return m instanceof Turned t ? single(t.marks()) : Stream.of(m);
+        });
     }
 
     /** The box round several marks. */

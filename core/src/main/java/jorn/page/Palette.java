@@ -49,6 +49,15 @@ public record Palette(@Required String id, @Required String name, Map<Role, Ink>
         return inks.getOrDefault(role, Ink.black(role.black));
     }
 
+    /** The same colours mixed with the white of the paper. */
+    public Palette faded(double opacity) {
+        Map<Role, Ink> faded = new EnumMap<>(Role.class);
+        for (Role role : Role.values()) {
+            faded.put(role, ink(role).faded(opacity));
+        }
+        return new Palette(id, name, faded);
+    }
+
     /** Whether it needs more than black ink. */
     @JsonIgnore
     public boolean isColoured() {

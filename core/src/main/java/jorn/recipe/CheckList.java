@@ -34,6 +34,19 @@ public record CheckList(@Required Length spacing, @Required Sign sign) implement
         public String id() {
             return id;
         }
+
+        /** Draws its outline round a point. */
+        void draw(Pen pen, double cx, double cy, double r) {
+            switch (this) {
+                case BOX -> pen.box(new Box(cx - r, cy - r, 2 * r, 2 * r), 0.7, Role.LINE);
+                case CIRCLE -> pen.circle(cx, cy, r, 0.7, Role.LINE);
+                case HEART -> pen.stroke(heart(cx, cy, r), 0.7, Role.ACCENT);
+                case STAR -> pen.stroke(star(cx, cy, r), 0.7, Role.ACCENT);
+                case NONE -> {
+                    // Bare.
+                }
+            }
+        }
     }
 
     @Override
@@ -47,20 +60,10 @@ public record CheckList(@Required Length spacing, @Required Sign sign) implement
             double left = area.x();
             if (sign != Sign.NONE) {
                 double cy = base - step * 0.12 - side / 2;
-                sign(pen, area.x() + side / 2, cy, side / 2);
+                sign.draw(pen, area.x() + side / 2, cy, side / 2);
                 left += side + step * 0.3;
             }
             pen.line(left, base, area.right(), base, 0.5, Role.SOFT_LINE);
-        }
-    }
-
-    private void sign(Pen pen, double cx, double cy, double r) {
-        switch (sign) {
-            case BOX -> pen.box(new Box(cx - r, cy - r, 2 * r, 2 * r), 0.7, Role.LINE);
-            case CIRCLE -> pen.circle(cx, cy, r, 0.7, Role.LINE);
-            case HEART -> pen.stroke(heart(cx, cy, r), 0.7, Role.ACCENT);
-            case STAR -> pen.stroke(star(cx, cy, r), 0.7, Role.ACCENT);
-            case NONE -> throw new IllegalStateException("nothing to draw");
         }
     }
 

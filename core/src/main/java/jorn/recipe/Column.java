@@ -1,8 +1,8 @@
 package jorn.recipe;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.page.Box;
@@ -52,18 +52,26 @@ public record Column(@Required List<Part> parts, Length gap) implements Node {
 
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {
+        List<Box> places = places(area, flow);
+        for (int i = 0; i < places.size(); i++) {
+            parts.get(i).node().draw(places.get(i), flow, out);
+        }
+    }
+
+    @Override
+    public List<Box> places(Box area, Flow flow) {
         double[] wanted =
                 parts.stream().mapToDouble(p -> p.wanted(area.width(), flow)).toArray();
+        double between = Extents.gap(area.height(), gap.points(), parts.size());
         double[] heights = Extents.divide(
-                area.height(),
-                gap.points(),
-                wanted,
-                parts.stream().map(Part::share).toList());
+                area.height(), between, wanted, parts.stream().map(Part::share).toList());
+        List<Box> places = new ArrayList<>();
         double y = area.y();
-        for (int i = 0; i < heights.length; i++) {
-            parts.get(i).node().draw(new Box(area.x(), y, area.width(), heights[i]), flow, out);
-            y += heights[i] + gap.points();
+        for (double height : heights) {
+            places.add(new Box(area.x(), y, area.width(), height));
+            y += height + between;
         }
+        return places;
     }
 
     @Override
@@ -78,11 +86,11 @@ public record Column(@Required List<Part> parts, Length gap) implements Node {
     }
 
     @Override
-    public Node map(UnaryOperator<Node> change) {
-        return new Column(
-                parts.stream()
-                        .map(p -> new Part(p.height(), p.share(), p.node().map(change)))
-                        .toList(),
-                gap);
+    public Column withChildren(List<Node> nodes) {
+        List<Part> now = new ArrayList<>();
+        for (int i = 0; i < nodes.size(); i++) {
+            now.add(new Part(parts.get(i).height(), parts.get(i).share(), nodes.get(i)));
+        }
+        return new Column(now, gap);
     }
 }

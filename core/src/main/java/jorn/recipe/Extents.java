@@ -10,7 +10,13 @@ import java.util.Optional;
 final class Extents {
     private Extents() {}
 
+    /** The gap between parts, less where the gaps would take more than half of the whole. */
+    static double gap(double whole, double wanted, int parts) {
+        return parts < 2 ? 0 : Math.min(wanted, Math.max(0, whole) / 2 / (parts - 1));
+    }
+
     /**
+     * @param gap as {@link #gap} gives it
      * @param wanted what each part wants; ignored where it has a share
      * @param shares the share of each, if it has one
      */

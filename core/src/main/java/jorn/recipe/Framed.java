@@ -1,7 +1,6 @@
 package jorn.recipe;
 
 import java.util.List;
-import java.util.function.UnaryOperator;
 import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.page.Box;
@@ -40,9 +39,9 @@ public record Framed(@Required Node node, Length padding, boolean tint, double b
         if (border > 0) {
             pen.box(area, border, Role.LINE);
         }
-        Box inside = area.inset(padding);
+        Box inside = area.within(padding.points());
         String words = flow.fill(title);
-        if (!words.isBlank() && inside.height() > TITLE_ROOM) {
+        if (hasTitle(inside, flow)) {
             pen.words(
                     words,
                     inside,
@@ -52,9 +51,18 @@ public record Framed(@Required Node node, Length padding, boolean tint, double b
                     jorn.text.Typeface.Style.BOLD,
                     Role.HEADING,
                     TextBlock.Align.LEFT);
-            inside = inside.inset(TITLE_ROOM, 0, 0, 0);
         }
-        node.draw(inside, flow, out);
+        node.draw(places(area, flow).get(0), flow, out);
+    }
+
+    @Override
+    public List<Box> places(Box area, Flow flow) {
+        Box inside = area.within(padding.points());
+        return List.of(hasTitle(inside, flow) ? inside.inset(TITLE_ROOM, 0, 0, 0) : inside);
+    }
+
+    private boolean hasTitle(Box inside, Flow flow) {
+        return !flow.fill(title).isBlank() && inside.height() > TITLE_ROOM;
     }
 
     @Override
@@ -79,7 +87,7 @@ public record Framed(@Required Node node, Length padding, boolean tint, double b
     }
 
     @Override
-    public Node map(UnaryOperator<Node> change) {
-        return new Framed(node.map(change), padding, tint, border, title);
+    public Framed withChildren(List<Node> nodes) {
+        return new Framed(nodes.get(0), padding, tint, border, title);
     }
 }

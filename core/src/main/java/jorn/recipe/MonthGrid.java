@@ -43,6 +43,10 @@ public record MonthGrid(boolean small, boolean weekNumbers, boolean neighbours, 
             titled = area.height() / 8;
             String name = shown.map(m -> m.getMonth().getDisplayName(TextStyle.FULL_STANDALONE, locale))
                     .orElse("");
+            if (name.isEmpty()) {
+                double y = area.y() + titled * 0.75;
+                pen.line(area.x() + area.width() * 0.2, y, area.right() - area.width() * 0.2, y, 0.45, Role.LINE);
+            }
             pen.words(
                     name,
                     area,
@@ -89,7 +93,7 @@ public record MonthGrid(boolean small, boolean weekNumbers, boolean neighbours, 
                         at,
                         at.y() + h / 2 + 2.5,
                         Math.min(7.5, h * 0.6),
-                        Voice.BODY,
+                        Voice.FIGURES,
                         Style.REGULAR,
                         Role.LINE,
                         Align.RIGHT);
@@ -108,7 +112,9 @@ public record MonthGrid(boolean small, boolean weekNumbers, boolean neighbours, 
 
     private void cell(Pen pen, Flow flow, Optional<YearMonth> shown, int r, int c, Box cell) {
         if (shown.isEmpty()) {
-            if (!small) {
+            if (small) {
+                pen.box(cell.inset(0.8), 0.35, Role.SOFT_LINE);
+            } else {
                 double radius = Math.min(7, Math.min(cell.width(), cell.height()) * 0.2);
                 pen.circle(cell.x() + radius + 3, cell.y() + radius + 3, radius, 0.5, Role.SOFT_LINE);
             }
@@ -128,7 +134,7 @@ public record MonthGrid(boolean small, boolean weekNumbers, boolean neighbours, 
                     cell,
                     cell.y() + cell.height() * 0.72,
                     size,
-                    Voice.BODY,
+                    Voice.FIGURES,
                     Style.REGULAR,
                     Role.TEXT,
                     Align.CENTRE);
@@ -141,7 +147,7 @@ public record MonthGrid(boolean small, boolean weekNumbers, boolean neighbours, 
                 at,
                 at.y() + size * 0.8,
                 size,
-                Voice.BODY,
+                Voice.FIGURES,
                 inside ? Style.BOLD : Style.REGULAR,
                 inside ? Role.TEXT : Role.LINE,
                 Align.LEFT);

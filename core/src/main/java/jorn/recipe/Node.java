@@ -27,7 +27,18 @@ import jorn.page.Mark;
     @JsonSubTypes.Type(value = TrackerGrid.class, name = "tracker"),
     @JsonSubTypes.Type(value = Scale.class, name = "scale"),
     @JsonSubTypes.Type(value = TableBlock.class, name = "table"),
-    @JsonSubTypes.Type(value = Ornament.class, name = "ornament")
+    @JsonSubTypes.Type(value = Ornament.class, name = "ornament"),
+    @JsonSubTypes.Type(value = Border.class, name = "border"),
+    @JsonSubTypes.Type(value = DateLine.class, name = "date-line"),
+    @JsonSubTypes.Type(value = DayCircles.class, name = "day-circles"),
+    @JsonSubTypes.Type(value = WeekStrip.class, name = "week-strip"),
+    @JsonSubTypes.Type(value = MoodRing.class, name = "mood"),
+    @JsonSubTypes.Type(value = Priorities.class, name = "priorities"),
+    @JsonSubTypes.Type(value = Quote.class, name = "quote"),
+    @JsonSubTypes.Type(value = PictureBlock.class, name = "picture"),
+    @JsonSubTypes.Type(value = Folio.class, name = "folio"),
+    @JsonSubTypes.Type(value = RunningHead.class, name = "running-head"),
+    @JsonSubTypes.Type(value = ContentsList.class, name = "contents")
 })
 public sealed interface Node
         permits Column,
@@ -46,7 +57,18 @@ public sealed interface Node
                 TrackerGrid,
                 Scale,
                 TableBlock,
-                Ornament {
+                Ornament,
+                Border,
+                DateLine,
+                DayCircles,
+                WeekStrip,
+                MoodRing,
+                Priorities,
+                Quote,
+                PictureBlock,
+                Folio,
+                RunningHead,
+                ContentsList {
     /**
      * Draws into its area.
      *
@@ -80,8 +102,24 @@ public sealed interface Node
         return List.of();
     }
 
+    /**
+     * The same node with others inside it.
+     *
+     * @param nodes as many as {@link #children} has
+     */
+    default Node withChildren(List<Node> nodes) {
+        return this;
+    }
+
+    /** Where the nodes inside it lie, in the order of {@link #children}. */
+    default List<Box> places(Box area, Flow flow) {
+        return List.of();
+    }
+
     /** This node, with the change made to every block in it. */
     default Node map(UnaryOperator<Node> change) {
-        return change.apply(this);
+        return children().isEmpty()
+                ? change.apply(this)
+                : withChildren(children().stream().map(n -> n.map(change)).toList());
     }
 }

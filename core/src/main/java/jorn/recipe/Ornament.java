@@ -114,7 +114,7 @@ public record Ornament(@Required Shape shape, @Required Length size, @Required A
                 0.8,
                 Role.ACCENT);
         for (int i = 1; i <= 4; i++) {
-            double x = b.x() + b.width() * i / 5;
+            double x = b.x() + b.width() * i * 0.18;
             double up = i % 2 == 0 ? -1 : 1;
             double leaf = b.height() * 0.3;
             pen.fill(

@@ -90,7 +90,7 @@ final class Pen {
     }
 
     Face face(Voice voice, Style style) {
-        return (voice == Voice.HEADING ? flow.heading() : flow.body()).face(style);
+        return flow.face(voice).face(style);
     }
 
     /** How wide words are. */

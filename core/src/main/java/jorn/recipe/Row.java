@@ -1,8 +1,8 @@
 package jorn.recipe;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
 import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.page.Box;
@@ -47,29 +47,41 @@ public record Row(@Required List<Part> parts, Length gap, boolean alternate) imp
         return new Row(java.util.Arrays.stream(nodes).map(n -> Part.share(1, n)).toList(), gap, false);
     }
 
+    private double between(double whole) {
+        return Extents.gap(whole, gap.points(), parts.size());
+    }
+
     private double[] widths(double whole) {
         double[] wanted = parts.stream()
                 .mapToDouble(p -> p.width().map(Length::points).orElse(0.0))
                 .toArray();
         return Extents.divide(
                 whole,
-                gap.points(),
+                between(whole),
                 wanted,
                 parts.stream().map(Part::shareOrOne).toList());
     }
 
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {
-        double[] widths = widths(area.width());
-        double x = area.x();
-        for (int i = 0; i < widths.length; i++) {
-            Box cell = new Box(x, area.y(), widths[i], area.height());
+        List<Box> places = places(area, flow);
+        for (int i = 0; i < places.size(); i++) {
             if (alternate && i % 2 == 0) {
-                new Pen(flow, out).tint(cell, Role.TINT);
+                new Pen(flow, out).tint(places.get(i), Role.TINT);
             }
-            parts.get(i).node().draw(cell, flow, out);
-            x += widths[i] + gap.points();
+            parts.get(i).node().draw(places.get(i), flow, out);
         }
+    }
+
+    @Override
+    public List<Box> places(Box area, Flow flow) {
+        List<Box> places = new ArrayList<>();
+        double x = area.x();
+        for (double width : widths(area.width())) {
+            places.add(new Box(x, area.y(), width, area.height()));
+            x += width + between(area.width());
+        }
+        return places;
     }
 
     @Override
@@ -88,12 +100,11 @@ public record Row(@Required List<Part> parts, Length gap, boolean alternate) imp
     }
 
     @Override
-    public Node map(UnaryOperator<Node> change) {
-        return new Row(
-                parts.stream()
-                        .map(p -> new Part(p.width(), p.share(), p.node().map(change)))
-                        .toList(),
-                gap,
-                alternate);
+    public Row withChildren(List<Node> nodes) {
+        List<Part> now = new ArrayList<>();
+        for (int i = 0; i < nodes.size(); i++) {
+            now.add(new Part(parts.get(i).width(), parts.get(i).share(), nodes.get(i)));
+        }
+        return new Row(now, gap, alternate);
     }
 }

@@ -55,7 +55,7 @@ public record Scale(String label, int steps, CheckList.Sign sign) implements Nod
                             new Box(cx - r, cy - r, 2 * r, 2 * r),
                             cy + 2.4,
                             7,
-                            Voice.BODY,
+                            Voice.FIGURES,
                             Style.REGULAR,
                             Role.TEXT,
                             Align.CENTRE);

@@ -51,7 +51,8 @@ public record TextBlock(
     /** Which of the book's typefaces speaks. */
     public enum Voice {
         HEADING("heading"),
-        BODY("body");
+        BODY("body"),
+        FIGURES("figures");
 
         private final String id;
 
@@ -137,7 +138,7 @@ public record TextBlock(
     }
 
     private Face face(Flow flow) {
-        return (voice == Voice.HEADING ? flow.heading() : flow.body()).face(style);
+        return flow.face(voice).face(style);
     }
 
     /** The type size, made smaller where a single word would not fit the width. */

@@ -45,7 +45,7 @@ public record TrackerGrid(@Required int rows, int columns, boolean round) implem
                     at,
                     area.y() + 7,
                     Math.min(7, cell * 0.62),
-                    Voice.BODY,
+                    Voice.FIGURES,
                     Style.REGULAR,
                     Role.TEXT,
                     Align.CENTRE);

@@ -27,7 +27,7 @@ public record WritingLine(@Required String label, @Required Length height) imple
         double from = area.x();
         String words = flow.fill(label).strip();
         if (!words.isBlank()) {
-            Face face = flow.body().regular();
+            Face face = flow.face(TextBlock.Voice.BODY).regular();
             GlyphRun run = Shaper.shape(face, TYPE_SIZE, words);
             out.add(new Mark.Words(area.x(), y - 1.5, run, flow.palette().ink(Role.TEXT)));
             from += run.width() + TYPE_SIZE * 0.6;

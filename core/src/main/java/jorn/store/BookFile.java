@@ -8,6 +8,8 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.Enumeration;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -16,6 +18,7 @@ import jorn.book.Book;
 import jorn.json.Json;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.page.Picture;
 
 /** The {@code .jorn} file: a ZIP of {@code book.json} and {@code assets/}, described in docs/file-format.md. */
 public final class BookFile {
@@ -27,6 +30,9 @@ public final class BookFile {
 
     private static final String BOOK = "book.json";
     private static final long LARGEST_BOOK = 64L << 20;
+
+    private static final String ASSETS = "assets/";
+    private static final long LARGEST_PICTURE = 200_000_000;
 
     private record Content(@Required int format, @Required Book book) {}
 
@@ -44,8 +50,15 @@ public final class BookFile {
             zip.putNextEntry(new ZipEntry(BOOK));
             zip.write(json);
             zip.closeEntry();
-            zip.putNextEntry(new ZipEntry("assets/"));
+            zip.putNextEntry(new ZipEntry(ASSETS));
             zip.closeEntry();
+            for (Picture picture : book.pictures().values()) {
+                if (!picture.isMissing()) {
+                    zip.putNextEntry(new ZipEntry(ASSETS + picture.id()));
+                    zip.write(picture.bytes());
+                    zip.closeEntry();
+                }
+            }
             zip.finish();
         });
     }
@@ -96,7 +109,23 @@ public final class BookFile {
                             + ").",
                     "Open it with that newer Jorn. It has not been changed.");
         }
-        return Json.read(json, Content.class, what).book();
+        return withPictures(Json.read(json, Content.class, what).book(), zip);
+    }
+
+    /** The book with the files of its pictures; one that the file lacks stays missing, and the proof says so. */
+    private static Book withPictures(Book book, ZipFile zip) throws IOException {
+        Map<String, Picture> whole = new TreeMap<>();
+        for (Picture picture : book.pictures().values()) {
+            ZipEntry entry = zip.getEntry(ASSETS + picture.id());
+            byte[] bytes = {};
+            if (entry != null) {
+                try (InputStream in = zip.getInputStream(entry)) {
+                    bytes = in.readNBytes((int) LARGEST_PICTURE);
+                }
+            }
+            whole.put(picture.id(), picture.withBytes(bytes));
+        }
+        return whole.isEmpty() ? book : book.withPictures(whole);
     }
 
     private static void refuseClimbing(ZipFile zip, String name) {

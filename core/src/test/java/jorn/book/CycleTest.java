@@ -97,11 +97,25 @@ class CycleTest {
         Book book = Starter.EMPTY
                 .begin()
                 .withRuns(List.of(Run.of("Prompts", Catalogue.recipe("prompt"), 1, Start.ANYWHERE)
+                        .withCount(Optional.empty())
                         .withItems(List.of("Why bees?", "Why honey?"))));
         Pagination p = Pagination.of(book);
         assertEquals("Why bees?", p.page(1).occasion().item());
         assertEquals("Why honey?", p.page(2).occasion().item());
         assertTrue(p.page(3).isBlank());
+    }
+
+    @Test
+    void aListIsTakenInTurnWhereThePagesAreCountedOrComeByTheCalendar() {
+        Run counted = Run.of("Prompts", Catalogue.recipe("prompt"), 5, Start.ANYWHERE)
+                .withItems(List.of("Why bees?", "Why honey?"));
+        Pagination p = Pagination.of(Starter.EMPTY.begin().withRuns(List.of(counted)));
+        assertEquals(
+                List.of("Why bees?", "Why honey?", "Why bees?", "Why honey?", "Why bees?"),
+                p.slots().stream().limit(5).map(s -> s.occasion().item()).toList());
+        Run weekly = counted.withCount(Optional.of(3)).withPer(Optional.of(jorn.calendar.Span.WEEK));
+        Pagination weeks = Pagination.of(Starter.EMPTY.begin().withRuns(List.of(weekly)));
+        assertEquals("Why bees?", weeks.page(3).occasion().item());
     }
 
     @Test

@@ -31,7 +31,7 @@ class BlocksTest {
     private static final Box AREA = new Box(20, 30, 380, 560);
 
     private static Flow flow(Occasion occasion, CalendarChoice calendar, Map<String, String> fields) {
-        return new Flow(
+        return Flow.of(
                 new PageFrame(Side.RECTO, true, new Box(0, 0, 432, 648), new Box(0, 0, 432, 648), AREA),
                 fields,
                 TypeShelf.typeface("alegreya"),

@@ -31,7 +31,7 @@ class CatalogueTest {
         boolean left = side == Side.RECTO;
         Box text = page.inset(27, left ? 27 : 36, 27, left ? 36 : 27);
         CalendarChoice calendar = CalendarChoice.UNDATED.withLanguage(language);
-        return new Flow(
+        return Flow.of(
                 new PageFrame(side, left, page, page, text),
                 Map.of(
                         "prompt",

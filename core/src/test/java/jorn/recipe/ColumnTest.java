@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 
 class ColumnTest {
     private static final Box AREA = new Box(10, 20, 200, 300);
-    private static final Flow FLOW = new Flow(
+    private static final Flow FLOW = Flow.of(
             new PageFrame(Side.RECTO, true, new Box(0, 0, 220, 340), new Box(0, 0, 220, 340), AREA),
             Map.of("title", "Hive Notes"),
             TypeShelf.typeface("alegreya"),

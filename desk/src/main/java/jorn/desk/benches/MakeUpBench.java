@@ -195,7 +195,7 @@ public final class MakeUpBench implements Bench {
                     .say(
                             "Nothing stands here, so that the pages after it fall on the right side, or the count comes out even.");
         }
-        var recipe = sight.book().runs().get(slot.run()).design(slot.design());
+        var recipe = sight.book().recipeOf(slot);
         Slip slip = new Slip(recipe.name());
         int n = (int) sight.pagination().slots().stream()
                 .filter(s -> s.run() == slot.run())

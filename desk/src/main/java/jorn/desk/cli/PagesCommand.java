@@ -49,14 +49,9 @@ final class PagesCommand implements Callable<Integer> {
         Map<String, Object> page = new LinkedHashMap<>();
         page.put("number", slot.number());
         page.put("side", slot.side().id());
-        page.put(
-                "recipe",
-                slot.isBlank()
-                        ? "blank"
-                        : book.runs().get(slot.run()).design(slot.design()).id());
+        page.put("recipe", slot.isBlank() ? "blank" : book.recipeOf(slot).id());
         page.put("run", slot.isBlank() ? "" : book.runs().get(slot.run()).name());
-        boolean speaks = !slot.isBlank()
-                && book.runs().get(slot.run()).design(slot.design()).variesByOccasion();
+        boolean speaks = !slot.isBlank() && book.recipeOf(slot).variesByOccasion();
         page.put("for", speaks ? slot.occasion().id(book.calendar().weeks()) : "");
         return page;
     }

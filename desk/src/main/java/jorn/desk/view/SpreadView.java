@@ -182,13 +182,7 @@ public final class SpreadView extends CanvasPane {
         var slot = sight.pagination().page(n);
         return slot.isBlank()
                 ? ": blank"
-                : ": "
-                        + sight.book()
-                                .runs()
-                                .get(slot.run())
-                                .design(slot.design())
-                                .name()
-                                .toLowerCase(java.util.Locale.ROOT);
+                : ": " + sight.book().recipeOf(slot).name().toLowerCase(java.util.Locale.ROOT);
     }
 
     /** The page with its bleed, without what lies beyond the fold. */

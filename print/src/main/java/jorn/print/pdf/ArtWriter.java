@@ -9,12 +9,18 @@ import java.util.Map;
 import jorn.page.Box;
 import jorn.page.GlyphRun;
 import jorn.page.Mark;
+import jorn.page.Path;
+import jorn.page.Picture;
 import jorn.page.Stamp;
+import jorn.print.picture.Pixels;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
+import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 
 /** Turns marks into content operators. A stamp becomes one form, however often it is placed. */
 final class ArtWriter {
@@ -25,6 +31,11 @@ final class ArtWriter {
     private final FontShelf fonts;
     private final Map<Stamp, Form> forms = new HashMap<>();
     private final Map<String, COSName> fontNames = new HashMap<>();
+
+    private final Map<PictureKey, PDImageXObject> pictures = new HashMap<>();
+    private final Map<PictureKey, COSName> pictureNames = new HashMap<>();
+
+    private record PictureKey(Picture picture, double opacity) {}
 
     private record Form(COSName name, PDFormXObject object) {}
 
@@ -65,7 +76,44 @@ final class ArtWriter {
             out.op("q").op("cm", t.a(), t.b(), t.c(), t.d(), t.e(), t.f());
             write(turned.marks(), resources, out);
             out.op("Q");
+        } else if (mark instanceof Mark.Image image) {
+            picture(image, resources, out);
         }
+    }
+
+    /** A picture, written once however often it is shown; a JPEG file as it is. */
+    private void picture(Mark.Image image, PDResources resources, Operators out) throws IOException {
+        Box from = image.from();
+        Box to = image.to();
+        PictureKey key = new PictureKey(image.picture(), image.opacity());
+        PDImageXObject object = pictures.get(key);
+        if (object == null) {
+            object = pictureObject(image);
+            pictures.put(key, object);
+        }
+        COSName name = pictureNames.computeIfAbsent(key, k -> COSName.getPDFName("P" + (pictureNames.size() + 1)));
+        resources.put(name, object);
+        double sx = to.width() / from.width();
+        double sy = to.height() / from.height();
+        double w = image.picture().width() * sx;
+        double h = image.picture().height() * sy;
+        out.op("q");
+        boolean part = from.width() < image.picture().width() - 0.01
+                || from.height() < image.picture().height() - 0.01;
+        if (part) {
+            out.path(Path.box(to)).op("W").op("n");
+        }
+        // The unit square of a picture has y up.
+        out.op("cm", w, 0, 0, -h, to.x() - from.x() * sx, to.y() - from.y() * sy + h);
+        out.raw("/" + name.getName() + " Do\n").op("Q");
+    }
+
+    private PDImageXObject pictureObject(Mark.Image image) throws IOException {
+        byte[] bytes = image.picture().bytes();
+        boolean jpeg = bytes.length > 2 && (bytes[0] & 0xFF) == 0xFF && (bytes[1] & 0xFF) == 0xD8;
+        return jpeg && image.opacity() == 1
+                ? JPEGFactory.createFromByteArray(document, bytes)
+                : LosslessFactory.createFromImage(document, Pixels.of(image.picture(), image.opacity()));
     }
 
     private static void stroke(Mark.Stroke stroke, Operators out) {

@@ -19,6 +19,7 @@ import jorn.page.Ink;
 import jorn.page.Mark;
 import jorn.page.PageArt;
 import jorn.page.Path;
+import jorn.print.picture.Pixels;
 import jorn.text.TypeShelf;
 
 /** Paints page art with Java2D: for the screen, for pictures and for thumbnails. */
@@ -89,7 +90,30 @@ public final class RasterSink {
             g.transform(new AffineTransform(t.a(), t.b(), t.c(), t.d(), t.e(), t.f()));
             marks(turned.marks());
             g.setTransform(before);
+        } else if (mark instanceof Mark.Image image) {
+            picture(image);
         }
+    }
+
+    private void picture(Mark.Image image) {
+        Box from = image.from();
+        Box to = image.to();
+        double scale = g.getTransform().getScaleX() == 0
+                ? 1
+                : Math.abs(g.getTransform().getScaleX());
+        double wanted = to.width() * scale * image.picture().width() / Math.max(1, from.width());
+        BufferedImage pixels = Pixels.atLeast(image.picture(), image.opacity(), wanted);
+        double reduced = pixels.getWidth() / (double) image.picture().width();
+        Graphics2D inside = (Graphics2D) g.create();
+        inside.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        inside.clip(new java.awt.geom.Rectangle2D.Double(to.x(), to.y(), to.width(), to.height()));
+        double sx = to.width() / from.width() / reduced;
+        double sy = to.height() / from.height() / reduced;
+        inside.drawImage(
+                pixels,
+                new AffineTransform(sx, 0, 0, sy, to.x() - from.x() * reduced * sx, to.y() - from.y() * reduced * sy),
+                null);
+        inside.dispose();
     }
 
     private static BasicStroke pen(Mark.Stroke stroke) {

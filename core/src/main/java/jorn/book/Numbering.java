@@ -1,0 +1,66 @@
+package jorn.book;
+
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.Optional;
+import jorn.json.Required;
+import jorn.measure.Numeral;
+import jorn.measure.Trouble;
+
+/**
+ * How the pages of a run are numbered.
+ *
+ * @param style the figures
+ * @param from the number of its first page; absent to go on counting
+ */
+public record Numbering(@Required Style style, Optional<Integer> from) {
+    /** The figures. */
+    public enum Style {
+        CONTINUED("continued", "as the pages before"),
+        NONE("none", "no number"),
+        ROMAN("roman", "i, ii, iii"),
+        ARABIC("arabic", "1, 2, 3");
+
+        private final String id;
+        private final String word;
+
+        Style(String id, String word) {
+            this.id = id;
+            this.word = word;
+        }
+
+        @JsonValue
+        public String id() {
+            return id;
+        }
+
+        public String word() {
+            return word;
+        }
+
+        /** A number in these figures; nothing where pages have none. */
+        String write(int number) {
+            return switch (this) {
+                case NONE -> "";
+                case ROMAN -> Numeral.roman(number);
+                default -> Integer.toString(number);
+            };
+        }
+    }
+
+    /** As the pages before. */
+    public static final Numbering CONTINUED = new Numbering(Style.CONTINUED, Optional.empty());
+
+    public Numbering {
+        if (from.isPresent() && (from.get() < 1 || from.get() > 9999)) {
+            throw Trouble.of("Pages cannot be counted from " + from.get() + ".", "Begin with 1 to 9,999.");
+        }
+    }
+
+    public Numbering withStyle(Style s) {
+        return new Numbering(s, from);
+    }
+
+    public Numbering withFrom(Optional<Integer> n) {
+        return new Numbering(style, n);
+    }
+}

@@ -1,0 +1,81 @@
+package jorn.makeup;
+
+import java.util.ArrayList;
+import java.util.List;
+import jorn.book.Furniture;
+import jorn.page.Box;
+import jorn.page.Mark;
+import jorn.recipe.Flow;
+import jorn.recipe.Folio;
+import jorn.recipe.RunningHead;
+
+/**
+ * Page number and running head of one page, and the room that they leave for the design.
+ *
+ * @param furniture what the book has
+ * @param numbered whether this page has a number
+ * @param body whether this page has a running head
+ * @param text inside the margins
+ */
+record PageFurniture(Furniture furniture, boolean numbered, boolean body, Box text) {
+    /** Room between the design and what stands above or below it. */
+    private static final double GAP = 5;
+
+    private boolean hasFolio() {
+        return numbered && furniture.folio().isPresent();
+    }
+
+    private boolean hasHead() {
+        return body && furniture.head().isPresent();
+    }
+
+    private double folioHeight() {
+        return hasFolio() ? furniture.folio().get().size().points() * 1.4 : 0;
+    }
+
+    private double headHeight() {
+        double head = hasHead() ? furniture.head().get().size().points() * 1.8 : 0;
+        return furniture.folioAtHead() ? Math.max(head, folioHeight()) : head;
+    }
+
+    private double footHeight() {
+        return furniture.folioAtHead() ? 0 : folioHeight();
+    }
+
+    Box room() {
+        double head = headHeight();
+        double foot = footHeight();
+        return text.inset(head > 0 ? head + GAP : 0, 0, foot > 0 ? foot + GAP : 0, 0);
+    }
+
+    List<Mark> marks(Flow flow) {
+        if (!hasFolio() && !hasHead()) {
+            return List.of();
+        }
+        List<Mark> marks = new ArrayList<>();
+        Box head = new Box(text.x(), text.y(), text.width(), headHeight());
+        if (hasHead()) {
+            RunningHead line = furniture.head().get();
+            boolean shared = hasFolio()
+                    && furniture.folioAtHead()
+                    && furniture.folio().get().place() == line.place();
+            // A number at the same place goes first, at the page's edge; the words then stand at the gutter.
+            RunningHead drawn = shared
+                    ? new RunningHead(
+                            line.verso(),
+                            line.recto(),
+                            line.place() == Folio.Place.GUTTER ? Folio.Place.FORE_EDGE : Folio.Place.GUTTER,
+                            line.size(),
+                            line.rule())
+                    : line;
+            drawn.draw(head, flow, marks);
+        }
+        if (hasFolio()) {
+            Folio folio = furniture.folio().get();
+            Box foot = Box.between(text.x(), text.bottom() - folioHeight(), text.right(), text.bottom());
+            Box at = new Box(text.x(), text.y(), text.width(), folio.size().points() * 1.3);
+            folio.draw(furniture.folioAtHead() ? at : foot, flow, marks);
+        }
+        return marks;
+    }
+}

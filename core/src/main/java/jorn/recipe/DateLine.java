@@ -1,0 +1,67 @@
+package jorn.recipe;
+
+import java.util.List;
+import jorn.json.Required;
+import jorn.measure.Length;
+import jorn.page.Box;
+import jorn.page.Mark;
+import jorn.page.Palette.Role;
+import jorn.recipe.TextBlock.Align;
+import jorn.recipe.TextBlock.Voice;
+import jorn.text.Typeface.Style;
+
+/**
+ * The date of the page; where it has none, a label and a line to write it on.
+ *
+ * @param label before the line: "Date"; may be empty
+ * @param size type size
+ * @param align where it stands in its width
+ */
+public record DateLine(String label, @Required Length size, Align align) implements Node {
+    /** Width of the line to write on, in type sizes. */
+    private static final double LINE = 12;
+
+    private static final double ROOM = 1.9;
+
+    public DateLine {
+        label = label == null ? "Date" : label;
+        align = align == null ? Align.RIGHT : align;
+    }
+
+    @Override
+    public void draw(Box area, Flow flow, List<Mark> out) {
+        Pen pen = new Pen(flow, out);
+        double points = size.points();
+        double base = area.y() + Math.min(area.height(), points * ROOM) - points * 0.4;
+        String date = flow.fill("{date}");
+        if (flow.occasion().from().isPresent() && !date.isBlank()) {
+            pen.words(date, area, base, points, Voice.BODY, Style.ITALIC, Role.TEXT, align);
+            return;
+        }
+        double words = label.isBlank() ? 0 : pen.width(label, points, Voice.BODY, Style.REGULAR) + points * 0.5;
+        double width = Math.min(area.width(), words + points * LINE);
+        double x = area.x() + (area.width() - width) * (align == Align.LEFT ? 0 : align == Align.CENTRE ? 0.5 : 1);
+        pen.words(
+                label,
+                new Box(x, area.y(), Math.min(words, width), points),
+                base,
+                points,
+                Voice.BODY,
+                Style.REGULAR,
+                Role.TEXT,
+                Align.LEFT);
+        if (words < width) {
+            pen.line(x + words, base + 1.5, x + width, base + 1.5, 0.5, Role.LINE);
+        }
+    }
+
+    @Override
+    public double naturalHeight(double width, Flow flow) {
+        return size.points() * ROOM;
+    }
+
+    @Override
+    public boolean variesByOccasion() {
+        return true;
+    }
+}

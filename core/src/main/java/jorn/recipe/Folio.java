@@ -1,0 +1,89 @@
+package jorn.recipe;
+
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.List;
+import jorn.json.Required;
+import jorn.measure.Length;
+import jorn.page.Box;
+import jorn.page.Mark;
+import jorn.page.Palette.Role;
+import jorn.recipe.TextBlock.Align;
+import jorn.recipe.TextBlock.Voice;
+import jorn.text.Typeface.Style;
+
+/**
+ * The page number.
+ *
+ * @param place at the fore-edge, in the middle or at the gutter, so that it mirrors on left-hand pages
+ * @param size type size
+ * @param around what stands before and after it: "– ", or nothing
+ */
+public record Folio(Place place, @Required Length size, String around) implements Node {
+    /** Where in its width, seen from the spine. */
+    public enum Place {
+        FORE_EDGE("fore-edge"),
+        MIDDLE("middle"),
+        GUTTER("gutter");
+
+        private final String id;
+
+        Place(String id) {
+            this.id = id;
+        }
+
+        @JsonValue
+        public String id() {
+            return id;
+        }
+
+        /** On a page whose spine is at the left, or at the right. */
+        Align on(boolean gutterAtLeft) {
+            return switch (this) {
+                case MIDDLE -> Align.CENTRE;
+                case FORE_EDGE -> gutterAtLeft ? Align.RIGHT : Align.LEFT;
+                case GUTTER -> gutterAtLeft ? Align.LEFT : Align.RIGHT;
+            };
+        }
+    }
+
+    private static final double ROOM = 1.4;
+
+    public Folio {
+        place = place == null ? Place.FORE_EDGE : place;
+        around = around == null ? "" : around;
+    }
+
+    /** In the middle, in a customary size. */
+    public static Folio customary(Place place) {
+        return new Folio(place, Length.points(9.5), "");
+    }
+
+    @Override
+    public void draw(Box area, Flow flow, List<Mark> out) {
+        String number = flow.fill("{page}");
+        if (number.isBlank()) {
+            return;
+        }
+        String words = around.isBlank() ? number : around.strip() + " " + number + " " + around.strip();
+        new Pen(flow, out)
+                .words(
+                        words,
+                        area,
+                        area.bottom() - size.points() * 0.3,
+                        size.points(),
+                        Voice.FIGURES,
+                        Style.REGULAR,
+                        Role.TEXT,
+                        place.on(flow.frame().gutterAtLeft()));
+    }
+
+    @Override
+    public double naturalHeight(double width, Flow flow) {
+        return size.points() * ROOM;
+    }
+
+    @Override
+    public boolean variesByPage() {
+        return true;
+    }
+}

@@ -1,0 +1,54 @@
+package jorn.recipe;
+
+import java.util.List;
+import jorn.json.Required;
+import jorn.measure.Length;
+import jorn.page.Box;
+import jorn.page.Mark;
+import jorn.page.Palette.Role;
+import jorn.recipe.CheckList.Sign;
+import jorn.recipe.TextBlock.Align;
+import jorn.recipe.TextBlock.Voice;
+import jorn.text.Typeface.Style;
+
+/**
+ * A few lines in order of weight, each with its number in a shape.
+ *
+ * @param count how many, 1 to 10
+ * @param spacing from line to line
+ * @param sign the shape round the number
+ */
+public record Priorities(@Required int count, @Required Length spacing, Sign sign) implements Node {
+    public Priorities {
+        count = Math.min(10, Math.max(1, count));
+        sign = sign == null ? Sign.CIRCLE : sign;
+    }
+
+    @Override
+    public void draw(Box area, Flow flow, List<Mark> out) {
+        Pen pen = new Pen(flow, out);
+        double step = Math.min(spacing.points(), area.height() / count);
+        double r = Math.min(step * 0.38, 11);
+        for (int i = 0; i < count; i++) {
+            double base = area.y() + (i + 1) * step - 1;
+            double cy = base - step * 0.08 - r;
+            double cx = area.x() + r;
+            sign.draw(pen, cx, cy, r);
+            pen.words(
+                    Integer.toString(i + 1),
+                    new Box(cx - r, cy - r, 2 * r, 2 * r),
+                    cy + r * 0.36,
+                    r * 1.05,
+                    Voice.FIGURES,
+                    Style.BOLD,
+                    Role.HEADING,
+                    Align.CENTRE);
+            pen.line(area.x() + 2 * r + step * 0.25, base, area.right(), base, 0.5, Role.LINE);
+        }
+    }
+
+    @Override
+    public double naturalHeight(double width, Flow flow) {
+        return count * spacing.points();
+    }
+}

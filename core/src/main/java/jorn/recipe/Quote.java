@@ -1,0 +1,73 @@
+package jorn.recipe;
+
+import java.util.List;
+import jorn.json.Required;
+import jorn.measure.Length;
+import jorn.page.Box;
+import jorn.page.Mark;
+import jorn.page.Palette.Role;
+import jorn.recipe.TextBlock.Align;
+import jorn.recipe.TextBlock.Voice;
+import jorn.text.Typeface.Style;
+
+/**
+ * Words set apart in the middle, with whose they are below.
+ *
+ * @param text may hold fields
+ * @param source whose words; may be empty
+ * @param size type size
+ * @param rules whether a short line stands above and below
+ */
+public record Quote(@Required String text, String source, @Required Length size, boolean rules) implements Node {
+    private static final double RULE_ROOM = 12;
+    private static final double NARROWER = 0.86;
+
+    public Quote {
+        source = source == null ? "" : source;
+    }
+
+    private TextBlock words() {
+        return new TextBlock(text, Voice.HEADING, Style.ITALIC, size, Align.CENTRE);
+    }
+
+    private TextBlock whose() {
+        return new TextBlock(source, Voice.BODY, Style.REGULAR, size.times(0.7), Align.CENTRE);
+    }
+
+    @Override
+    public void draw(Box area, Flow flow, List<Mark> out) {
+        Pen pen = new Pen(flow, out);
+        double room = rules ? RULE_ROOM : 0;
+        Box inner = area.inset(room, area.width() * (1 - NARROWER) / 2, room, area.width() * (1 - NARROWER) / 2);
+        double h = words().naturalHeight(inner.width(), flow);
+        double s = source.isBlank() ? 0 : whose().naturalHeight(inner.width(), flow) + 4;
+        double top = inner.y() + Math.max(0, (inner.height() - h - s) / 2);
+        words().draw(new Box(inner.x(), top, inner.width(), h), flow, out);
+        whose().draw(new Box(inner.x(), top + h + 4, inner.width(), s), flow, out);
+        if (rules) {
+            double half = Math.min(30, area.width() / 4);
+            for (double y :
+                    new double[] {Math.max(area.y() + 1, top - 8), Math.min(area.bottom() - 1, top + h + s + 8)}) {
+                pen.line(area.centreX() - half, y, area.centreX() + half, y, 0.7, Role.ACCENT);
+            }
+        }
+    }
+
+    @Override
+    public double naturalHeight(double width, Flow flow) {
+        double w = width * NARROWER;
+        return words().naturalHeight(w, flow)
+                + (source.isBlank() ? 0 : whose().naturalHeight(w, flow) + 4)
+                + (rules ? 2 * RULE_ROOM : 0);
+    }
+
+    @Override
+    public boolean variesByPage() {
+        return Flow.mentions(text + source, "page");
+    }
+
+    @Override
+    public boolean variesByOccasion() {
+        return Flow.mentionsOccasion(text + source);
+    }
+}

@@ -1,0 +1,208 @@
+package jorn.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import jorn.measure.Length;
+import jorn.measure.Trouble;
+
+/** Changes to a design's tree, by the path of a part. Each makes another tree; what is not touched stays as it is. */
+public final class Rework {
+    /** At which side of a part another is put. */
+    public enum Edge {
+        ABOVE,
+        BELOW,
+        LEFT,
+        RIGHT;
+
+        boolean isBefore() {
+            return this == ABOVE || this == LEFT;
+        }
+
+        boolean isAcross() {
+            return this == LEFT || this == RIGHT;
+        }
+    }
+
+    /** Room between parts that are newly put side by side. */
+    private static final Length NEW_GAP = Length.mm(4);
+
+    private static final double LEAST_POINTS = Length.mm(3).points();
+
+    private Rework() {}
+
+    /** @throws IndexOutOfBoundsException where there is no such part */
+    public static Node at(Node root, List<Integer> path) {
+        Node node = root;
+        for (int i : path) {
+            node = node.children().get(i);
+        }
+        return node;
+    }
+
+    /** The tree with one part changed. */
+    public static Node change(Node root, List<Integer> path, UnaryOperator<Node> change) {
+        if (path.isEmpty()) {
+            return change.apply(root);
+        }
+        List<Node> children = new ArrayList<>(root.children());
+        int first = path.get(0);
+        children.set(first, change(children.get(first), path.subList(1, path.size()), change));
+        return root.withChildren(children);
+    }
+
+    /**
+     * Puts another part beside one. Where its row or column runs that way, it joins it; otherwise the two share the room of
+     * the one.
+     *
+     * @param part the new one; parts that fill their room get a share of it, others their natural height
+     */
+    public static Node insert(Node root, List<Integer> path, Edge edge, Node part) {
+        if (!path.isEmpty()) {
+            List<Integer> up = path.subList(0, path.size() - 1);
+            int index = path.get(path.size() - 1);
+            Node parent = at(root, up);
+            int place = edge.isBefore() ? index : index + 1;
+            if (parent instanceof Column c && !edge.isAcross()) {
+                List<Column.Part> parts = new ArrayList<>(c.parts());
+                parts.add(place, column(part));
+                return change(root, up, n -> new Column(parts, c.gap()));
+            }
+            if (parent instanceof Row r && edge.isAcross()) {
+                List<Row.Part> parts = new ArrayList<>(r.parts());
+                parts.add(place, Row.Part.share(1, part));
+                return change(root, up, n -> new Row(parts, r.gap(), r.alternate()));
+            }
+        }
+        return change(root, path, node -> {
+            List<Node> two = edge.isBefore() ? List.of(part, node) : List.of(node, part);
+            return edge.isAcross()
+                    ? Row.of(NEW_GAP, two.get(0), two.get(1))
+                    : new Column(two.stream().map(Rework::column).toList(), NEW_GAP);
+        });
+    }
+
+    private static Column.Part column(Node node) {
+        return Blocks.fills(node) ? Column.Part.share(1, node) : Column.Part.natural(node);
+    }
+
+    /** Makes two of a part, side by side or one below the other, each with half of its room. */
+    public static Node split(Node root, List<Integer> path, boolean across) {
+        return change(
+                root,
+                path,
+                node -> across
+                        ? Row.of(NEW_GAP, node, node)
+                        : new Column(List.of(Column.Part.share(1, node), Column.Part.share(1, node)), NEW_GAP));
+    }
+
+    /**
+     * Takes a part away; the others of its row or column get its room. A row or column with one part left gives way to it.
+     *
+     * @throws Trouble where nothing would be left
+     */
+    public static Node remove(Node root, List<Integer> path) {
+        if (path.isEmpty()) {
+            throw Trouble.of(
+                    "This is the only part of the design.", "Put another beside it first, or choose another design.");
+        }
+        List<Integer> up = path.subList(0, path.size() - 1);
+        int index = path.get(path.size() - 1);
+        Node parent = at(root, up);
+        if (parent instanceof Column c) {
+            List<Column.Part> left = without(c.parts(), index);
+            Node now = left.size() == 1 && !up.isEmpty() ? left.get(0).node() : column(left, c.gap());
+            return left.isEmpty() ? remove(root, up) : change(root, up, n -> now);
+        }
+        if (parent instanceof Row r) {
+            List<Row.Part> left = without(r.parts(), index);
+            Node now = left.size() == 1 ? left.get(0).node() : new Row(left, r.gap(), r.alternate());
+            return left.isEmpty() ? remove(root, up) : change(root, up, n -> now);
+        }
+        // A frame without anything in it goes as well.
+        return remove(root, up);
+    }
+
+    private static Node column(List<Column.Part> parts, Length gap) {
+        return new Column(parts, gap);
+    }
+
+    private static <T> List<T> without(List<T> all, int index) {
+        List<T> left = new ArrayList<>(all);
+        left.remove(index);
+        return left;
+    }
+
+    /**
+     * Moves the line between two neighbours of a row or column. Shares stay shares, so that the design still fits other
+     * trims; where one neighbour has a fixed or natural measure, that one is set and the other takes the rest.
+     *
+     * @param container path of the row or column
+     * @param before index of the part above or left of the line
+     * @param first present measure of that part, in points
+     * @param second present measure of its neighbour, in points
+     * @param by how far the line moves down or to the right, in points; stopped where a neighbour would vanish
+     */
+    public static Node moveDivider(
+            Node root, List<Integer> container, int before, double first, double second, double by) {
+        double least = Math.min(LEAST_POINTS, Math.min(first, second));
+        double moved = Math.max(least - first, Math.min(second - least, by));
+        return change(root, container, node -> {
+            if (node instanceof Column c) {
+                List<Column.Part> parts = new ArrayList<>(c.parts());
+                Column.Part a = parts.get(before);
+                Column.Part b = parts.get(before + 1);
+                if (a.share().isPresent() && b.share().isPresent()) {
+                    double[] shares = shares(a.share().get(), b.share().get(), first + moved, second - moved);
+                    parts.set(before, Column.Part.share(shares[0], a.node()));
+                    parts.set(before + 1, Column.Part.share(shares[1], b.node()));
+                } else {
+                    if (a.share().isEmpty()) {
+                        parts.set(before, Column.Part.fixed(millimetres(first + moved), a.node()));
+                    }
+                    if (b.share().isEmpty()) {
+                        parts.set(before + 1, Column.Part.fixed(millimetres(second - moved), b.node()));
+                    }
+                }
+                return new Column(parts, c.gap());
+            }
+            if (node instanceof Row r) {
+                List<Row.Part> parts = new ArrayList<>(r.parts());
+                Row.Part a = parts.get(before);
+                Row.Part b = parts.get(before + 1);
+                if (a.width().isEmpty() && b.width().isEmpty()) {
+                    double[] shares =
+                            shares(a.share().orElse(1.0), b.share().orElse(1.0), first + moved, second - moved);
+                    parts.set(before, Row.Part.share(shares[0], a.node()));
+                    parts.set(before + 1, Row.Part.share(shares[1], b.node()));
+                } else {
+                    if (a.width().isPresent()) {
+                        parts.set(before, Row.Part.fixed(millimetres(first + moved), a.node()));
+                    }
+                    if (b.width().isPresent()) {
+                        parts.set(before + 1, Row.Part.fixed(millimetres(second - moved), b.node()));
+                    }
+                }
+                return new Row(parts, r.gap(), r.alternate());
+            }
+            return node;
+        });
+    }
+
+    /** Measures are kept to a tenth of a millimetre, so that they can be read. */
+    private static Length millimetres(double points) {
+        return Length.mm(Math.round(Length.points(points).in(jorn.measure.Unit.MILLIMETRE) * 10) / 10.0);
+    }
+
+    private static double[] shares(double a, double b, double first, double second) {
+        double whole = a + b;
+        double part = Math.round(whole * first / (first + second) * 1000) / 1000.0;
+        return new double[] {part, whole - part};
+    }
+
+    /** The path of the row or column in which a part stands, if it stands in one. */
+    public static Optional<List<Integer>> container(List<Integer> path) {
+        return path.isEmpty() ? Optional.empty() : Optional.of(path.subList(0, path.size() - 1));
+    }
+}

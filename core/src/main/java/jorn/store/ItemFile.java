@@ -1,0 +1,71 @@
+package jorn.store;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import jorn.measure.TextFile;
+import jorn.measure.Trouble;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/** Lists of prompts and other items: one a line in a text file, or the first column of a CSV file. */
+public final class ItemFile {
+    private static final int LONGEST = 2000;
+
+    private ItemFile() {}
+
+    /**
+     * Reads a list; empty lines are passed over.
+     *
+     * @throws Trouble where it cannot be read, is empty, or has a line of more than 2,000 letters
+     */
+    public static List<String> read(Path file) {
+        String text = TextFile.read(file);
+        String name = String.valueOf(file.getFileName());
+        List<String> items = name.toLowerCase(java.util.Locale.ROOT).endsWith(".csv") ? csv(text, name) : lines(text);
+        if (items.isEmpty()) {
+            throw Trouble.of(name + " holds no lines.", "Write one prompt on each line.");
+        }
+        for (int i = 0; i < items.size(); i++) {
+            if (items.get(i).length() > LONGEST) {
+                throw Trouble.of(
+                        "Item " + (i + 1) + " of " + name + " has "
+                                + items.get(i).length() + " letters.",
+                        "Give each prompt a line of its own, of at most " + LONGEST + " letters.");
+            }
+        }
+        return items;
+    }
+
+    /** One item on each line; for a text that was typed. */
+    public static List<String> lines(String text) {
+        return text.lines().map(String::strip).filter(l -> !l.isEmpty()).toList();
+    }
+
+    private static List<String> csv(String text, String name) {
+        String head = text.lines().findFirst().orElse("");
+        char between = head.contains(";") ? ';' : head.contains("\t") ? '\t' : ',';
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setDelimiter(between)
+                .setIgnoreEmptyLines(true)
+                .setTrim(true)
+                .build();
+        try {
+            List<String> items = new ArrayList<>();
+            for (CSVRecord record : format.parse(new StringReader(text))) {
+                if (!record.get(0).isBlank()) {
+                    items.add(record.get(0).strip());
+                }
+            }
+            return items;
+        } catch (IOException | RuntimeException e) {
+            throw Trouble.because(
+                    name + " is not in order as CSV: " + e.getMessage(),
+                    "Look for a quotation mark that is not closed, or save it as plain text.",
+                    e);
+        }
+    }
+}

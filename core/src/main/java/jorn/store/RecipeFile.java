@@ -1,0 +1,117 @@
+package jorn.store;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import jorn.json.Json;
+import jorn.json.Required;
+import jorn.measure.Trouble;
+import jorn.recipe.Node;
+import jorn.recipe.Recipe;
+
+/** Page designs in files of their own, to keep and to share. */
+public final class RecipeFile {
+    /** The format that this version writes, and the newest that it reads. */
+    public static final int FORMAT = 1;
+
+    private static final long LARGEST = 1_000_000;
+    private static final int DEEPEST = 24;
+    private static final int MOST_PARTS = 2000;
+
+    private static final Set<String> KINDS = Stream.of(Node.class
+                    .getAnnotation(com.fasterxml.jackson.annotation.JsonSubTypes.class)
+                    .value())
+            .map(t -> t.name())
+            .collect(Collectors.toSet());
+
+    @JsonInclude(JsonInclude.Include.NON_ABSENT)
+    private record Content(@Required int format, @Required String id, @Required String name, @Required Node root) {}
+
+    private RecipeFile() {}
+
+    /** Whether JSON looks like a page design rather than something else. */
+    public static boolean isRecipe(Path file) {
+        try {
+            return Files.size(file) <= LARGEST
+                    && Json.read(Files.readAllBytes(file), JsonNode.class, "The file")
+                            .has("root");
+        } catch (IOException | Trouble e) {
+            // What it is instead is said by whoever reads it next.
+            return false;
+        }
+    }
+
+    /**
+     * Reads a page design.
+     *
+     * @throws Trouble that says what is wrong: too large, of a newer Jorn, a block that is not known, a setting out of range
+     */
+    public static Recipe read(Path file) {
+        String what = "The page design " + file.getFileName();
+        try {
+            if (Files.size(file) > LARGEST) {
+                throw Trouble.of(what + " is larger than 1 MB.", "Choose a file that Jorn has written.");
+            }
+            return read(Files.readAllBytes(file), what);
+        } catch (IOException e) {
+            throw Trouble.because(what + " cannot be read.", "Look whether the file is there and may be opened.", e);
+        }
+    }
+
+    static Recipe read(byte[] json, String what) {
+        JsonNode tree = Json.read(json, JsonNode.class, what);
+        JsonNode format = tree.path("format");
+        if (format.isInt() && format.asInt() > FORMAT) {
+            throw Trouble.of(
+                    what + " was written by a newer Jorn (format " + format.asInt() + "; this one reads up to " + FORMAT
+                            + ").",
+                    "Use it with that newer Jorn. It has not been changed.");
+        }
+        int parts = count(tree.path("root"), 0, what);
+        if (parts > MOST_PARTS) {
+            throw Trouble.of(
+                    what + " has " + parts + " parts.", "A design of more than " + MOST_PARTS + " is not read.");
+        }
+        Recipe recipe = Json.read(json, Recipe.class, what);
+        if (recipe.name().isBlank() || recipe.name().length() > 80) {
+            throw Trouble.of(what + " has no name of 1 to 80 letters.", "Give it one in the field “name”.");
+        }
+        return recipe;
+    }
+
+    /** Counts the parts, and refuses those that this version does not know. */
+    private static int count(JsonNode node, int depth, String what) {
+        if (depth > DEEPEST * 2) {
+            throw Trouble.of(what + " is nested too deeply.", "Put at most " + DEEPEST + " parts inside one another.");
+        }
+        int n = 0;
+        if (node.isObject() && node.has("is")) {
+            String kind = node.get("is").asText();
+            if (!KINDS.contains(kind)) {
+                throw Trouble.of(
+                        what + " has a block “" + kind + "”, which this Jorn does not know.",
+                        "It may be of a newer Jorn; otherwise see docs/recipes.md for the blocks that there are.");
+            }
+            n++;
+        }
+        for (JsonNode each : node) {
+            n += count(each, depth + 1, what);
+        }
+        return n;
+    }
+
+    /**
+     * Writes a page design.
+     *
+     * @throws Trouble where it cannot be written
+     */
+    public static void write(Recipe recipe, Path file) {
+        byte[] json = Json.write(new Content(FORMAT, recipe.id(), recipe.name(), recipe.root()));
+        SafeFile.write(file, out -> out.write(json));
+    }
+}

@@ -1,0 +1,102 @@
+package jorn.print.picture;
+
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.RenderingHints;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import jorn.measure.Trouble;
+import jorn.page.Picture;
+
+/** The pixels of pictures, laid on white paper: nothing shines through, as presses ask. The last few are kept. */
+public final class Pixels {
+    private static final int KEPT = 12;
+
+    private record Key(Picture picture, double opacity, int halvings) {}
+
+    private static final Map<Key, BufferedImage> READY = new LinkedHashMap<>(16, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Key, BufferedImage> eldest) {
+            return size() > KEPT;
+        }
+    };
+
+    private Pixels() {}
+
+    /**
+     * The pixels in full.
+     *
+     * @param opacity 1 as they are, towards 0 mixed with white
+     * @throws Trouble where the file is damaged
+     */
+    public static BufferedImage of(Picture picture, double opacity) {
+        return of(picture, opacity, 0);
+    }
+
+    /**
+     * The pixels, halved as often as they can be and still have a wanted width, so that small pictures stay smooth.
+     *
+     * @param width wanted at least, in pixels
+     */
+    public static BufferedImage atLeast(Picture picture, double opacity, double width) {
+        int halvings = 0;
+        while (picture.width() / (double) (1 << (halvings + 1)) >= width && halvings < 8) {
+            halvings++;
+        }
+        return of(picture, opacity, halvings);
+    }
+
+    private static synchronized BufferedImage of(Picture picture, double opacity, int halvings) {
+        Key key = new Key(picture, opacity, halvings);
+        BufferedImage known = READY.get(key);
+        if (known == null) {
+            known = halvings == 0 ? flat(picture, opacity) : half(of(picture, opacity, halvings - 1));
+            READY.put(key, known);
+        }
+        return known;
+    }
+
+    private static BufferedImage flat(Picture picture, double opacity) {
+        BufferedImage read;
+        try {
+            read = ImageIO.read(new ByteArrayInputStream(picture.bytes()));
+        } catch (IOException e) {
+            throw damaged(picture, e);
+        }
+        if (read == null) {
+            throw damaged(picture, null);
+        }
+        boolean grey = read.getColorModel().getNumColorComponents() == 1;
+        BufferedImage flat = new BufferedImage(
+                read.getWidth(), read.getHeight(), grey ? BufferedImage.TYPE_BYTE_GRAY : BufferedImage.TYPE_INT_RGB);
+        Graphics2D g = flat.createGraphics();
+        g.setColor(Color.WHITE);
+        g.fillRect(0, 0, flat.getWidth(), flat.getHeight());
+        g.setComposite(java.awt.AlphaComposite.SrcOver.derive((float) opacity));
+        g.drawImage(read, 0, 0, null);
+        g.dispose();
+        return flat;
+    }
+
+    private static Trouble damaged(Picture picture, IOException cause) {
+        return Trouble.because(
+                "The picture " + picture.name() + " is damaged.", "Put it into the book again from its file.", cause);
+    }
+
+    private static BufferedImage half(BufferedImage whole) {
+        int w = Math.max(1, whole.getWidth() / 2);
+        int h = Math.max(1, whole.getHeight() / 2);
+        BufferedImage half = new BufferedImage(w, h, whole.getType());
+        Graphics2D g = half.createGraphics();
+        g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        g.drawImage(whole, 0, 0, w, h, null);
+        g.dispose();
+        return half;
+    }
+}

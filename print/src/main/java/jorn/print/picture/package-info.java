@@ -1,0 +1,2 @@
+/** Pictures as pixels, for the sinks. */
+package jorn.print.picture;
