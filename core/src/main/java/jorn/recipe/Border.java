@@ -63,8 +63,8 @@ public record Border(
     public Border {
         corners = corners == null ? Corners.SQUARE : corners;
         colour = colour == null ? Role.LINE : colour;
-        gap = gap == null ? Length.mm(1) : gap;
-        padding = padding == null ? Length.mm(3) : padding;
+        gap = gap == null ? Length.mm(1) : Limits.room(gap, "The gap");
+        padding = padding == null ? Length.mm(3) : Limits.room(padding, "Room inside");
         picture = picture == null ? Optional.empty() : picture.filter(p -> !p.isBlank());
         lines = lines == 0 ? 1 : lines;
         weight = weight == 0 ? 0.75 : weight;

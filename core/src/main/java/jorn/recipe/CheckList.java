@@ -16,6 +16,10 @@ import jorn.page.Path;
  * @param sign what is ticked
  */
 public record CheckList(@Required Length spacing, @Required Sign sign) implements Node {
+    public CheckList {
+        spacing = Limits.step(spacing, "Line to line");
+    }
+
     /** What stands before a line. */
     public enum Sign {
         BOX("box"),

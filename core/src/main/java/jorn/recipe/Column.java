@@ -24,6 +24,11 @@ public record Column(@Required List<Part> parts, Length gap) implements Node {
      * @param share of what is left; absent where the height is fixed or natural
      */
     public record Part(Optional<Length> height, Optional<Double> share, @Required Node node) {
+        public Part {
+            height = Limits.extent(height, "A part's height");
+            share = Limits.share(share);
+        }
+
         public static Part natural(Node node) {
             return new Part(Optional.empty(), Optional.empty(), node);
         }
@@ -43,7 +48,7 @@ public record Column(@Required List<Part> parts, Length gap) implements Node {
 
     public Column {
         parts = List.copyOf(parts);
-        gap = gap == null ? Length.ZERO : gap;
+        gap = Limits.room(gap, "The gap");
     }
 
     public static Column of(Part... parts) {

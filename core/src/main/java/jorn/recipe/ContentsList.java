@@ -18,6 +18,11 @@ import jorn.text.Typeface.Style;
  * @param size type size
  */
 public record ContentsList(@Required Length spacing, @Required Length size) implements Node {
+    public ContentsList {
+        spacing = Limits.step(spacing, "Line to line");
+        size = Limits.type(size);
+    }
+
     private static final double NUMBER = 2.6;
 
     @Override

@@ -24,6 +24,7 @@ public record DateLine(String label, @Required Length size, Align align) impleme
     private static final double ROOM = 1.9;
 
     public DateLine {
+        size = Limits.type(size);
         label = label == null ? "Date" : label;
         align = align == null ? Align.RIGHT : align;
     }

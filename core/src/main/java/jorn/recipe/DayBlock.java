@@ -22,6 +22,11 @@ import jorn.text.Typeface.Style;
  * @param beside whether name and date stand at the left of the lines instead of above them
  */
 public record DayBlock(@Required int day, Optional<Length> spacing, boolean beside) implements Node {
+    public DayBlock {
+        day = Limits.whole(day, "Day of the week", 0, 6);
+        spacing = spacing == null ? Optional.empty() : spacing.map(s -> Limits.step(s, "Line to line"));
+    }
+
     private static final double SIZE = 10.5;
 
     @Override

@@ -24,6 +24,7 @@ public record DayCircles(@Required Length size, Align align) implements Node {
     private static final double STEP = 1.25;
 
     public DayCircles {
+        size = Limits.step(size, "Circles");
         align = align == null ? Align.RIGHT : align;
     }
 

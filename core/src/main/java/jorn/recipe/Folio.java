@@ -49,6 +49,7 @@ public record Folio(Place place, @Required Length size, String around) implement
     private static final double ROOM = 1.4;
 
     public Folio {
+        size = Limits.type(size);
         place = place == null ? Place.FORE_EDGE : place;
         around = around == null ? "" : around;
     }

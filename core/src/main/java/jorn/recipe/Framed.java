@@ -21,8 +21,11 @@ public record Framed(@Required Node node, Length padding, boolean tint, double b
     private static final double TITLE_ROOM = 15;
 
     public Framed {
-        padding = padding == null ? Length.ZERO : padding;
-        title = title == null ? "" : title;
+        padding = Limits.room(padding, "Room inside");
+        title = Limits.words(title);
+        if (!(border >= 0) || border > 12) {
+            throw jorn.measure.Trouble.of("A border of " + border + " pt cannot be drawn.", "Choose 0 to 12 pt.");
+        }
     }
 
     /** A box with a title. */

@@ -24,6 +24,10 @@ import jorn.text.Typeface.Style;
  * @param month which month from the occasion's: 0 this one, 1 the next, −1 the last
  */
 public record MonthGrid(boolean small, boolean weekNumbers, boolean neighbours, int month) implements Node {
+    public MonthGrid {
+        month = Limits.whole(month, "Months from this", -24, 24);
+    }
+
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {
         Optional<YearMonth> shown =

@@ -18,6 +18,10 @@ import jorn.recipe.TextBlock.Align;
  * @param align where it stands in its width
  */
 public record Ornament(@Required Shape shape, @Required Length size, @Required Align align) implements Node {
+    public Ornament {
+        size = Limits.step(size, "An ornament");
+    }
+
     /** What is drawn. */
     public enum Shape {
         COMB("comb"),

@@ -37,6 +37,7 @@ public record PictureBlock(@Required String picture, Fit fit, @Required Length h
     }
 
     public PictureBlock {
+        height = Limits.extent(height, "A picture");
         fit = fit == null ? Fit.WHOLE : fit;
         opacity = opacity <= 0 || opacity > 1 ? 1 : opacity;
     }

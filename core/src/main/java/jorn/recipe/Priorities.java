@@ -20,7 +20,8 @@ import jorn.text.Typeface.Style;
  */
 public record Priorities(@Required int count, @Required Length spacing, Sign sign) implements Node {
     public Priorities {
-        count = Math.min(10, Math.max(1, count));
+        count = Limits.whole(count, "How many", 1, 10);
+        spacing = Limits.step(spacing, "Line to line");
         sign = sign == null ? Sign.CIRCLE : sign;
     }
 

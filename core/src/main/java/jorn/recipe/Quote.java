@@ -23,6 +23,8 @@ public record Quote(@Required String text, String source, @Required Length size,
     private static final double NARROWER = 0.86;
 
     public Quote {
+        text = Limits.words(text);
+        size = Limits.type(size);
         source = source == null ? "" : source;
     }
 

@@ -201,6 +201,70 @@ public final class Rework {
         return new double[] {part, whole - part};
     }
 
+    /**
+     * How much room a part gets in its row or column.
+     *
+     * @param fixed its height or width; absent for a share, or for its natural height
+     * @param share of what is left
+     */
+    public record Extent(Optional<Length> fixed, Optional<Double> share) {
+        public static final Extent NATURAL = new Extent(Optional.empty(), Optional.empty());
+
+        public static Extent fixed(Length measure) {
+            return new Extent(Optional.of(measure), Optional.empty());
+        }
+
+        public static Extent share(double share) {
+            return new Extent(Optional.empty(), Optional.of(share));
+        }
+    }
+
+    /** The room that a part gets, if it stands in a row or column. */
+    public static Optional<Extent> extent(Node root, List<Integer> path) {
+        if (path.isEmpty()) {
+            return Optional.empty();
+        }
+        Node parent = at(root, path.subList(0, path.size() - 1));
+        int index = path.get(path.size() - 1);
+        if (parent instanceof Column c) {
+            Column.Part p = c.parts().get(index);
+            return Optional.of(new Extent(p.height(), p.share()));
+        }
+        if (parent instanceof Row r) {
+            Row.Part p = r.parts().get(index);
+            return Optional.of(new Extent(
+                    p.width(), p.width().isPresent() ? p.share() : p.share().or(() -> Optional.of(1.0))));
+        }
+        return Optional.empty();
+    }
+
+    /** Gives a part of a row or column other room; of any other part nothing changes. */
+    public static Node withExtent(Node root, List<Integer> path, Extent extent) {
+        if (path.isEmpty()) {
+            return root;
+        }
+        int index = path.get(path.size() - 1);
+        return change(root, path.subList(0, path.size() - 1), parent -> {
+            if (parent instanceof Column c) {
+                List<Column.Part> parts = new ArrayList<>(c.parts());
+                parts.set(
+                        index,
+                        new Column.Part(
+                                extent.fixed(), extent.share(), parts.get(index).node()));
+                return new Column(parts, c.gap());
+            }
+            if (parent instanceof Row r) {
+                List<Row.Part> parts = new ArrayList<>(r.parts());
+                parts.set(
+                        index,
+                        new Row.Part(
+                                extent.fixed(), extent.share(), parts.get(index).node()));
+                return new Row(parts, r.gap(), r.alternate());
+            }
+            return parent;
+        });
+    }
+
     /** The path of the row or column in which a part stands, if it stands in one. */
     public static Optional<List<Integer>> container(List<Integer> path) {
         return path.isEmpty() ? Optional.empty() : Optional.of(path.subList(0, path.size() - 1));

@@ -24,6 +24,11 @@ public record Row(@Required List<Part> parts, Length gap, boolean alternate) imp
      * @param share of what is left, 1 where absent
      */
     public record Part(Optional<Length> width, Optional<Double> share, @Required Node node) {
+        public Part {
+            width = Limits.extent(width, "A part's width");
+            share = Limits.share(share);
+        }
+
         public static Part share(double share, Node node) {
             return new Part(Optional.empty(), Optional.of(share), node);
         }
@@ -39,7 +44,7 @@ public record Row(@Required List<Part> parts, Length gap, boolean alternate) imp
 
     public Row {
         parts = List.copyOf(parts);
-        gap = gap == null ? Length.ZERO : gap;
+        gap = Limits.room(gap, "The gap");
     }
 
     /** Equal parts. */

@@ -24,6 +24,7 @@ public record RunningHead(String verso, String recto, Folio.Place place, @Requir
     private static final double ROOM = 1.8;
 
     public RunningHead {
+        size = Limits.type(size);
         verso = verso == null ? "" : verso;
         recto = recto == null ? "" : recto;
         place = place == null ? Folio.Place.FORE_EDGE : place;

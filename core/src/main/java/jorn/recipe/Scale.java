@@ -20,7 +20,7 @@ public record Scale(String label, int steps, CheckList.Sign sign) implements Nod
 
     public Scale {
         label = label == null ? "" : label;
-        steps = Math.min(12, Math.max(2, steps));
+        steps = Limits.whole(steps == 0 ? 10 : steps, "Steps", 2, 12);
         sign = sign == null ? CheckList.Sign.CIRCLE : sign;
     }
 

@@ -22,6 +22,7 @@ import jorn.text.Typeface.Style;
 public record TableBlock(@Required List<String> headings, List<Double> widths, @Required Length row, boolean shaded)
         implements Node {
     public TableBlock {
+        row = Limits.step(row, "Row height");
         headings = List.copyOf(headings);
         List<Double> given = widths == null ? List.of() : List.copyOf(widths);
         if (headings.isEmpty() || headings.size() > 12) {

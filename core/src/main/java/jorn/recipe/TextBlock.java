@@ -32,6 +32,12 @@ public record TextBlock(
         @Required Align align,
         Optional<String> undated)
         implements Node {
+    public TextBlock {
+        text = Limits.words(text);
+        size = Limits.type(size);
+        undated = undated == null ? Optional.empty() : undated.filter(u -> !u.isBlank());
+    }
+
     private static final double LEADING = 1.25;
 
     public TextBlock(String text, Voice voice, Typeface.Style style, Length size, Align align) {

@@ -19,8 +19,8 @@ import jorn.text.Typeface.Style;
  */
 public record TrackerGrid(@Required int rows, int columns, boolean round) implements Node {
     public TrackerGrid {
-        rows = Math.min(40, Math.max(1, rows));
-        columns = Math.min(62, Math.max(0, columns));
+        rows = Limits.whole(rows, "Things tracked", 1, 40);
+        columns = Limits.whole(columns, "Boxes", 0, 62);
     }
 
     @Override

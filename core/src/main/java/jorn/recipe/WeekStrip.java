@@ -20,6 +20,10 @@ import jorn.text.Typeface.Style;
  * @param shaded whether the days' names stand on a tint
  */
 public record WeekStrip(@Required Length height, boolean shaded) implements Node {
+    public WeekStrip {
+        height = Limits.extent(height, "A week strip");
+    }
+
     private static final double HEAD = 13;
 
     @Override

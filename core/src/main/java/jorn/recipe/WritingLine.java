@@ -18,6 +18,11 @@ import jorn.text.Shaper;
  * @param height from the last line to this one
  */
 public record WritingLine(@Required String label, @Required Length height) implements Node {
+    public WritingLine {
+        label = Limits.words(label);
+        height = Limits.extent(height, "A writing line");
+    }
+
     private static final double TYPE_SIZE = 10.5;
     private static final double WEIGHT = 0.5;
 

@@ -14,8 +14,8 @@ import jorn.page.Mark;
  */
 public record YearGrid(int columns, int months) implements Node {
     public YearGrid {
-        columns = Math.min(12, Math.max(1, columns));
-        months = months < 1 || months > 12 ? 12 : months;
+        columns = Limits.whole(columns == 0 ? 3 : columns, "Side by side", 1, 12);
+        months = Limits.whole(months == 0 ? 12 : months, "Months", 1, 12);
     }
 
     @Override

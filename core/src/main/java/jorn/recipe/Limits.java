@@ -1,0 +1,76 @@
+package jorn.recipe;
+
+import java.util.Optional;
+import jorn.measure.Length;
+import jorn.measure.Trouble;
+
+/** Refuses measures with which a block could not be drawn; said in the words of the setting. */
+final class Limits {
+    private static final Length LONGEST = Length.mm(1000);
+    private static final int MOST_WORDS = 20_000;
+
+    private Limits() {}
+
+    /** From line to line, cell to cell: 1 mm to 200 mm. */
+    static Length step(Length wanted, String what) {
+        return length(wanted, what, Length.mm(1), Length.mm(200));
+    }
+
+    /** A type size: 4 to 200 pt. */
+    static Length type(Length wanted) {
+        return length(wanted, "Type", Length.points(4), Length.points(200));
+    }
+
+    /** A height or width of a part, or of a rule: half a point to 1 m. */
+    static Length extent(Length wanted, String what) {
+        return length(wanted, what, Length.points(0.5), LONGEST);
+    }
+
+    static Optional<Length> extent(Optional<Length> wanted, String what) {
+        return wanted == null ? Optional.empty() : wanted.map(w -> extent(w, what));
+    }
+
+    /** Room between or round parts: 0 to 200 mm; nothing for none given. */
+    static Length room(Length wanted, String what) {
+        return wanted == null ? Length.ZERO : length(wanted, what, Length.ZERO, Length.mm(200));
+    }
+
+    private static Length length(Length wanted, String what, Length least, Length most) {
+        if (wanted.compareTo(least) < 0 || wanted.compareTo(most) > 0) {
+            throw Trouble.of(what + " of " + wanted + " cannot be used.", "Choose " + least + " to " + most + ".");
+        }
+        return wanted;
+    }
+
+    static int whole(int wanted, String what, int least, int most) {
+        if (wanted < least || wanted > most) {
+            throw Trouble.of(what + ": " + wanted + " is out of range.", "Choose " + least + " to " + most + ".");
+        }
+        return wanted;
+    }
+
+    /** A share of the room: above 0, up to 1,000. */
+    static Optional<Double> share(Optional<Double> wanted) {
+        if (wanted == null) {
+            return Optional.empty();
+        }
+        wanted.ifPresent(w -> {
+            if (!(w > 0) || w > 1000) {
+                throw Trouble.of("A share of " + w + " cannot be given.", "Choose more than 0 and at most 1,000.");
+            }
+        });
+        return wanted;
+    }
+
+    static String words(String wanted) {
+        if (wanted == null) {
+            return "";
+        }
+        if (wanted.length() > MOST_WORDS) {
+            throw Trouble.of(
+                    "Words of " + wanted.length() + " letters are too long for a block.",
+                    "Use at most " + MOST_WORDS + ".");
+        }
+        return wanted;
+    }
+}
