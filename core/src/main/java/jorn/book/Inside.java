@@ -21,14 +21,15 @@ public final class Inside {
      * Puts a run between others.
      *
      * @param at index that it gets, from 0 to the number of runs
-     * @param joining whether it joins a cycle that ends or begins just there
+     * @param joining whether it joins a cycle that ends just there, or where none does, one that begins there
      */
     public static Book insert(Book book, int at, Run run, boolean joining) {
         List<Run> runs = new ArrayList<>(book.runs());
         runs.add(at, run);
+        boolean oneEnds = book.cycles().stream().anyMatch(c -> c.to() == at);
         List<Cycle> cycles = book.cycles().stream()
                 .map(c -> {
-                    boolean before = at < c.from() || at == c.from() && !joining;
+                    boolean before = at < c.from() || at == c.from() && (!joining || oneEnds);
                     boolean inside = at < c.to() || at == c.to() && joining;
                     return before ? c.moved(1, 1) : inside ? c.moved(0, 1) : c;
                 })
@@ -64,6 +65,15 @@ public final class Inside {
      * @param to before which run, by the present order; the number of runs for the end
      */
     public static Book move(Book book, int run, int to) {
+        return move(book, run, to, false);
+    }
+
+    /**
+     * Moves a run to another place in the order.
+     *
+     * @param joining whether it joins a cycle that ends just there
+     */
+    public static Book move(Book book, int run, int to, boolean joining) {
         if (to == run || to == run + 1) {
             return book;
         }
@@ -75,7 +85,7 @@ public final class Inside {
                 book.cycles().stream().anyMatch(c -> run >= c.from() && run < c.to() && to >= c.from() && to <= c.to());
         Book without = remove(book, run);
         int place = to > run ? to - 1 : to;
-        return insert(without, place, moved, within);
+        return insert(without, place, moved, within || joining);
     }
 
     /** Moves all runs of an outermost cycle together; see {@link #move}. */

@@ -17,7 +17,7 @@ import jorn.recipe.Setting.Kind;
 import jorn.recipe.Setting.Option;
 
 /**
- * The settings of any part of a design. They are read from the part's own record, so that a new kind of block needs nothing
+ * The settings of any part of a design, or of what stands on a page besides it. They are read from the part's own record, so that a new kind of block needs nothing
  * here but names for what it adds.
  */
 public final class PartSettings {
@@ -25,8 +25,9 @@ public final class PartSettings {
             "TextBlock.size", "Quote.size", "ContentsList.size", "Folio.size", "RunningHead.size", "DateLine.size");
 
     private static final Set<String> WEIGHTS = Set.of("Ruling.weight", "Border.weight", "Framed.border");
-    private static final Set<String> PARTS_OF_ONE = Set.of("Ruling.strength", "PictureBlock.opacity");
-    private static final Set<String> PICTURES = Set.of("PictureBlock.picture", "Border.picture");
+    private static final Set<String> PARTS_OF_ONE =
+            Set.of("Ruling.strength", "PictureBlock.opacity", "Decoration.opacity");
+    private static final Set<String> PICTURES = Set.of("PictureBlock.picture", "Border.picture", "Decoration.picture");
     /** What is chosen elsewhere: by inserting and removing parts. */
     private static final Set<String> LEFT_OUT = Set.of("Column.parts", "Row.parts");
 
@@ -99,6 +100,11 @@ public final class PartSettings {
             Map.entry("RunningHead.verso", "Left-hand pages"),
             Map.entry("RunningHead.recto", "Right-hand pages"),
             Map.entry("place", "Where"),
+            Map.entry("anchor", "Where"),
+            Map.entry("mirrored", "Mirrored on versos"),
+            Map.entry("inTurn", "Turned over in turn"),
+            Map.entry("toEdge", "Runs off the page"),
+            Map.entry("Decoration.size", "Height"),
             Map.entry("around", "Signs around"),
             Map.entry("alternate", "Every other tinted"));
 
@@ -113,8 +119,12 @@ public final class PartSettings {
 
     private PartSettings() {}
 
-    /** The settings of a part, without those of the parts inside it. */
-    public static List<Setting> of(Node part) {
+    /**
+     * The settings of a part, without those of the parts inside it.
+     *
+     * @param part a record
+     */
+    public static List<Setting> of(Object part) {
         return of(part, "");
     }
 
@@ -194,8 +204,9 @@ public final class PartSettings {
      * @throws Trouble where the part refuses it
      * @throws IllegalArgumentException where the part has no such setting
      */
-    public static Node with(Node part, String id, Object value) {
-        return (Node) changed(part, id, value);
+    @SuppressWarnings("unchecked")
+    public static <T> T with(T part, String id, Object value) {
+        return (T) changed(part, id, value);
     }
 
     private static Object changed(Object owner, String id, Object value) {

@@ -83,6 +83,21 @@ public final class Rework {
         });
     }
 
+    /** The path that a part has once it was {@linkplain #insert put} beside another. */
+    public static List<Integer> placeOfNew(Node root, List<Integer> path, Edge edge) {
+        List<Integer> place = new ArrayList<>(path);
+        if (!path.isEmpty()) {
+            Node parent = at(root, path.subList(0, path.size() - 1));
+            if (parent instanceof Column && !edge.isAcross() || parent instanceof Row && edge.isAcross()) {
+                int last = path.size() - 1;
+                place.set(last, edge.isBefore() ? path.get(last) : path.get(last) + 1);
+                return place;
+            }
+        }
+        place.add(edge.isBefore() ? 0 : 1);
+        return place;
+    }
+
     private static Column.Part column(Node node) {
         return Blocks.fills(node) ? Column.Part.share(1, node) : Column.Part.natural(node);
     }

@@ -151,4 +151,15 @@ class ReworkTest {
             assertTrue(!Blocks.nameOf(kind.fresh()).equals("Part"), kind.id());
         }
     }
+
+    @Test
+    void whatWasPutIsFoundWhereItWasPut() {
+        Node sprig = new Ornament(Ornament.Shape.SPRIG, Length.mm(9), TextBlock.Align.CENTRE);
+        for (Edge edge : Edge.values()) {
+            for (List<Integer> path : List.of(List.<Integer>of(), List.of(0), List.of(1))) {
+                Node now = Rework.insert(two(), path, edge, sprig);
+                assertEquals(sprig, Rework.at(now, Rework.placeOfNew(two(), path, edge)), edge + " of " + path);
+            }
+        }
+    }
 }

@@ -1,6 +1,7 @@
 package jorn.desk.benches;
 
 import javafx.scene.Node;
+import javafx.scene.input.KeyEvent;
 
 /** One bench of the window. Only the bench that is seen shows itself anew when the book changes. */
 public interface Bench {
@@ -11,4 +12,13 @@ public interface Bench {
 
     /** Sets the size of text in its drawings, in pixels. */
     default void textSize(double pixels) {}
+
+    /**
+     * Hears of a key that no field takes.
+     *
+     * @return whether the bench has done something with it
+     */
+    default boolean key(KeyEvent e) {
+        return false;
+    }
 }

@@ -1,18 +1,22 @@
 package jorn.desk.makeup;
 
+import java.util.Optional;
+import java.util.function.Function;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import jorn.book.TypeChoice;
 import jorn.desk.model.Desk;
 import jorn.desk.view.PressableBox;
 import jorn.desk.view.Slip;
 import jorn.desk.view.Words;
 import jorn.page.Palette;
 import jorn.page.Palette.Role;
+import jorn.text.TypeShelf;
 
-/** The colours of the pages; one click recolours the whole book. */
+/** The colours and typefaces of the pages; one click recolours or resets the whole book. */
 public final class ColoursSlip extends Slip {
     public ColoursSlip(Desk desk) {
-        super("Colours of the pages");
+        super("Colours and type of the pages");
         for (Palette palette : Palette.shipped()) {
             HBox patches = new HBox(3);
             for (Role role : Role.values()) {
@@ -40,5 +44,33 @@ public final class ColoursSlip extends Slip {
             add(box);
         }
         say("Colours need a press that prints the inside in colour; black prints anywhere.");
+        TypeChoice type = desk.book().type();
+        faces(desk, "Headings", "heading", type.heading(), t -> t::withHeading);
+        faces(desk, "Text", "body", type.body(), t -> t::withBody);
+        faces(
+                desk,
+                "Figures",
+                "figures",
+                type.figures().orElse(type.body()),
+                t -> id -> t.withFigures(Optional.of(id)));
+    }
+
+    private void faces(
+            Desk desk, String name, String id, String now, Function<TypeChoice, Function<String, TypeChoice>> with) {
+        words(
+                name,
+                TypeShelf.typefaces().stream()
+                        .map(face -> word(
+                                face.name(),
+                                "type-" + id + "-" + face.id(),
+                                name + " in " + face.name() + ", " + face.manner() + ".",
+                                face.id().equals(now),
+                                () -> {
+                                    desk.change(
+                                            "type",
+                                            b -> b.withType(with.apply(b.type()).apply(face.id())));
+                                    done();
+                                }))
+                        .toList());
     }
 }

@@ -1,74 +1,113 @@
 package jorn.desk.makeup;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
-import jorn.book.Book;
-import jorn.book.Cycle;
-import jorn.book.Pagination.Slot;
-import jorn.book.Run;
 import jorn.desk.model.Desk;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Painter;
+import jorn.desk.view.PressableBox;
 import jorn.desk.view.Slip;
 import jorn.desk.view.Words;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
+import jorn.store.RecipeShelf;
 
-/** The catalogue of page designs, found by browsing and by search; one is taken for the chosen pages, or put after them. */
+/**
+ * The page designs, the user's own first, found by browsing and by search. A click takes one for the chosen pages or puts it
+ * after them; dragged onto the flat plan, it is put where it is let go.
+ */
 public final class DesignsSlip extends Slip {
+    private static final double FADED = 0.12;
+
     private final Desk desk;
     private final Painter painter;
+    private final PageWork work;
+    private final FlatPlan plan;
     private final VBox shelves = new VBox(8);
+    private final RecipeShelf own;
+    private boolean putAfter;
+    private Consumer<Recipe> taker = this::take;
     private final Button use;
     private final Button after;
-    private boolean putAfter;
 
-    public DesignsSlip(Desk desk, Painter painter) {
-        super("Designs at hand");
+    /** The designs, for the chosen pages. */
+    public DesignsSlip(Desk desk, Painter painter, PageWork work, FlatPlan plan) {
+        this(desk, painter, work, plan, "Designs at hand");
+        HBox how = new HBox(
+                4, Words.label("A click:", "soft"), use, after, Words.label("Or drag one onto the flat plan.", "soft"));
+        how.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        add(search(), how, scroll());
+        choose(false);
+        show("");
+    }
+
+    /** The designs, to choose one for something else. */
+    DesignsSlip(Desk desk, Painter painter, PageWork work, FlatPlan plan, String title, Consumer<Recipe> chosen) {
+        this(desk, painter, work, plan, title);
+        taker = r -> attempt(() -> {
+            chosen.accept(r);
+            done();
+        });
+        add(search(), scroll());
+        show("");
+    }
+
+    private DesignsSlip(Desk desk, Painter painter, PageWork work, FlatPlan plan, String title) {
+        super(title);
         this.desk = desk;
         this.painter = painter;
+        this.work = work;
+        this.plan = plan;
+        own = new RecipeShelf(desk.settings().recipeFolder());
+        use = Words.wordButton("", "A click on a design takes it for these pages.", () -> choose(false));
+        after = Words.wordButton(
+                "put after them", "A click on a design puts a page of it after these.", () -> choose(true));
+        use.setId("design-use");
+        after.setId("design-after");
+    }
+
+    private TextField search() {
         TextField search = new TextField();
         search.setId("design-search");
         search.setPromptText("Search: dot, week, habit, recipe …");
         search.setAccessibleText("Search the designs");
         search.setAccessibleHelp("Every word must be found in the name or what it is about.");
         search.textProperty().addListener((o, was, now) -> show(now));
-        use = Words.wordButton("", "A click on a design takes it for these pages.", () -> choose(false));
-        after = Words.wordButton(
-                "put after them", "A click on a design puts pages of it after these.", () -> choose(true));
-        use.setId("design-use");
-        after.setId("design-after");
+        return search;
+    }
+
+    private ScrollPane scroll() {
         ScrollPane scroll = new ScrollPane(shelves);
         scroll.setFitToWidth(true);
         scroll.setPrefViewportHeight(440);
         scroll.setPrefViewportWidth(668);
         scroll.setFocusTraversable(false);
         FocusScroll.follow(scroll);
-        HBox how = new HBox(4, Words.label("A click:", "soft"), use, after);
-        how.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        add(search, how, scroll);
-        choose(false);
-        show("");
-    }
-
-    private Slot slot() {
-        return desk.sight().get().pagination().page(desk.page().get());
+        return scroll;
     }
 
     private void choose(boolean afterThem) {
-        putAfter = afterThem || slot().isBlank();
+        boolean blank = work.slot().isBlank();
+        putAfter = afterThem || blank;
         use.setText(
-                slot().isBlank()
+                blank
                         ? "this page is blank"
-                        : "use for all pages of “"
-                                + desk.book().runs().get(slot().run()).name() + "”");
-        use.setDisable(slot().isBlank());
+                        : work.hasMany()
+                                ? "use for the " + work.pages().size() + " chosen pages"
+                                : work.isOnlyHere()
+                                        ? "use for " + work.here() + " only"
+                                        : "use for all pages of “"
+                                                + work.run().orElseThrow().name() + "”");
+        use.setDisable(blank);
         mark(use, !putAfter);
         mark(after, putAfter);
     }
@@ -82,58 +121,91 @@ public final class DesignsSlip extends Slip {
 
     private void show(String search) {
         shelves.getChildren().clear();
+        List<Recipe> mine = own.all(desk::tell).stream()
+                .filter(r -> r.name()
+                        .toLowerCase(Locale.ROOT)
+                        .contains(search.strip().toLowerCase(Locale.ROOT)))
+                .toList();
+        if (!mine.isEmpty()) {
+            TilePane tiles = tiles();
+            mine.forEach(r -> tiles.getChildren().add(ownTile(r)));
+            shelf("Your own", mine.size(), tiles);
+        }
         List<Catalogue.Entry> found = search.isBlank() ? Catalogue.all() : Catalogue.search(search);
         for (String group : Catalogue.groups()) {
             List<Catalogue.Entry> here =
                     found.stream().filter(e -> e.group().equals(group)).toList();
-            if (here.isEmpty()) {
-                continue;
+            if (!here.isEmpty()) {
+                TilePane tiles = tiles();
+                here.forEach(e -> tiles.getChildren().add(tile(e.recipe())));
+                shelf(group, here.size(), tiles);
             }
-            TilePane tiles = new TilePane(6, 6);
-            tiles.setPrefColumns(5);
-            tiles.setTileAlignment(javafx.geometry.Pos.TOP_CENTER);
-            here.forEach(e -> tiles.getChildren()
-                    .add(RecipePicture.tile(painter, desk.book(), e.recipe(), () -> take(e.recipe()))));
-            shelves.getChildren()
-                    .addAll(
-                            Words.label(group.toUpperCase(java.util.Locale.ROOT) + ", " + here.size(), "group-name"),
-                            tiles);
         }
-        if (found.isEmpty()) {
+        if (shelves.getChildren().isEmpty()) {
             shelves.getChildren()
                     .add(Words.wrapped("Nothing is called so. Try one word, such as week, dot or log.", "soft"));
         }
     }
 
+    private static TilePane tiles() {
+        TilePane tiles = new TilePane(6, 6);
+        tiles.setPrefColumns(5);
+        tiles.setTileAlignment(javafx.geometry.Pos.TOP_CENTER);
+        return tiles;
+    }
+
+    private void shelf(String name, int count, TilePane tiles) {
+        shelves.getChildren().addAll(Words.label(name.toUpperCase(Locale.ROOT) + ", " + count, "group-name"), tiles);
+    }
+
+    private PressableBox tile(Recipe recipe) {
+        PressableBox tile = RecipePicture.tile(painter, desk.book(), recipe, () -> taker.accept(recipe));
+        tile.addEventFilter(MouseEvent.MOUSE_DRAGGED, e -> carry(e.getSceneX(), e.getSceneY()));
+        tile.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
+            if (getOpacity() < 1) {
+                setOpacity(1);
+                e.consume();
+                if (plan.dropped(recipe, e.getSceneX(), e.getSceneY())) {
+                    done();
+                }
+            }
+        });
+        return tile;
+    }
+
+    /** While a design is carried, the slip is faint, so that the plan under it is seen. */
+    private void carry(double sceneX, double sceneY) {
+        Point2D inside = sceneToLocal(sceneX, sceneY);
+        boolean overPlan = plan.contains(plan.sceneToLocal(sceneX, sceneY));
+        if (overPlan || !contains(inside) || getOpacity() < 1) {
+            setOpacity(overPlan || !contains(inside) ? FADED : 0.5);
+            plan.dragOver(sceneX, sceneY);
+        }
+    }
+
+    private VBox ownTile(Recipe recipe) {
+        Button drop = Words.wordButton(
+                "delete",
+                "Take this design off your shelf.",
+                () -> attempt(() -> {
+                    own.drop(recipe);
+                    show("");
+                }));
+        drop.setId("delete-" + recipe.id());
+        drop.setAccessibleText("Delete " + recipe.name());
+        VBox both = new VBox(tile(recipe), drop);
+        both.setAlignment(javafx.geometry.Pos.TOP_CENTER);
+        return both;
+    }
+
     private void take(Recipe recipe) {
-        Slot slot = slot();
         attempt(() -> {
-            desk.change("design", b -> putAfter ? after(b, slot, recipe) : replaced(b, slot, recipe));
+            if (putAfter) {
+                work.insertAfter(recipe);
+            } else {
+                work.use(recipe);
+            }
             done();
         });
-    }
-
-    private static Book replaced(Book book, Slot slot, Recipe recipe) {
-        List<Run> runs = new ArrayList<>(book.runs());
-        Run run = runs.get(slot.run());
-        runs.set(slot.run(), slot.design() == 1 ? run.facing(recipe) : run.withRecipe(recipe));
-        return book.withRuns(runs);
-    }
-
-    /** A page of the design after the chosen run; cycles that hold the run hold the new one too. */
-    private static Book after(Book book, Slot slot, Recipe recipe) {
-        int at = slot.isBlank() ? book.runs().size() : slot.run() + 1;
-        List<Run> runs = new ArrayList<>(book.runs());
-        Run.Matter matter =
-                slot.isBlank() ? Run.Matter.BODY : runs.get(slot.run()).matter();
-        runs.add(at, Run.of(recipe.name(), recipe, 1, Run.Start.ANYWHERE).as(matter));
-        List<Cycle> cycles = book.cycles().stream()
-                .map(c -> c.from() >= at
-                        ? new Cycle(c.name(), c.per(), c.from() + 1, c.to() + 1, c.count())
-                        : c.to() >= at && !slot.isBlank()
-                                ? new Cycle(c.name(), c.per(), c.from(), c.to() + 1, c.count())
-                                : c)
-                .toList();
-        return book.withRuns(runs).withCycles(cycles);
     }
 }

@@ -4,15 +4,14 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import javafx.animation.PauseTransition;
 import javafx.util.Duration;
 import jorn.book.Book;
-import jorn.calendar.DayFile;
 import jorn.measure.Trouble;
-import jorn.press.PressProfile;
-import jorn.press.PressShelf;
+import jorn.page.Picture;
 import jorn.print.export.Exporter;
 import jorn.store.BookFile;
 
@@ -25,6 +24,7 @@ public final class Clerk {
 
     private final Desk desk;
     private final Asker asker;
+    private final Intake intake;
     /** Whether the copy of unsaved work is of the book on this desk. */
     private boolean keeping;
 
@@ -41,11 +41,18 @@ public final class Clerk {
         Optional<Path> profileToOpen();
 
         Optional<Path> whereToSaveProfile(String suggestedName);
+
+        Optional<Path> pictureToOpen();
+
+        Optional<Path> listToOpen();
+
+        Optional<Path> whereToSaveDesign(String suggestedName);
     }
 
     public Clerk(Desk desk, Asker asker) {
         this.desk = desk;
         this.asker = asker;
+        this.intake = new Intake(desk);
         moment.setOnFinished(e -> keepUnsaved());
         desk.sight().addListener((o, was, now) -> moment.playFromStart());
     }
@@ -79,24 +86,18 @@ public final class Clerk {
         });
     }
 
-    /** Takes in a file that was dropped on the window: a book or a press profile. */
+    /** Takes in a file that was dropped on the window. */
     public void takeIn(Path path) {
-        String name = path.getFileName().toString();
-        guarded(() -> {
-            if (name.endsWith(".jorn")) {
-                open(path);
-            } else if (name.endsWith(".json")) {
-                PressProfile press = PressShelf.read(path);
-                desk.changeBrief("press", b -> b.at(press));
-            } else if (name.endsWith(".ics") || name.endsWith(".csv")) {
-                var days = DayFile.read(path);
-                desk.change("calendar", b -> b.withCalendar(b.calendar().withPersonal(days)));
-            } else {
-                throw Trouble.of(
-                        "Jorn does not know what to do with " + name + ".",
-                        "Drop a book (.jorn), a press profile (.json) or dates (.ics, .csv).");
-            }
-        });
+        if (String.valueOf(path.getFileName()).endsWith(BookFile.ENDING)) {
+            open(path);
+        } else {
+            guarded(() -> intake.take(path));
+        }
+    }
+
+    /** Asks for a picture, brings it into the book and hands it over. */
+    public void bringInPicture(Consumer<Picture> then) {
+        asker.pictureToOpen().ifPresent(path -> intake.bringIn(path, then));
     }
 
     /** @return whether the book is saved now */

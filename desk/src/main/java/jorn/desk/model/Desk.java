@@ -109,6 +109,11 @@ public final class Desk {
         notice.set(trouble);
     }
 
+    /** Says that something was done, where it cannot be seen at once. */
+    public void say(String what, String next) {
+        notice.set(Trouble.of(what, next));
+    }
+
     public void putAwayNotice() {
         notice.set(null);
     }

@@ -107,6 +107,11 @@ public final class Settings {
         return folder.resolve("presses");
     }
 
+    /** Where the user's own page designs are. */
+    public Path recipeFolder() {
+        return folder.resolve("designs");
+    }
+
     public Unit unit() {
         return unit;
     }

@@ -31,7 +31,8 @@ public abstract class CanvasPane extends Region {
         redraw();
     }
 
-    protected final double em() {
+    /** The text size that labels follow, in pixels. */
+    public final double em() {
         return em;
     }
 
@@ -51,7 +52,7 @@ public abstract class CanvasPane extends Region {
     }
 
     /** Writes a line of the interface's sans. */
-    protected final void write(GraphicsContext g, String text, double x, double y, Paint ink, boolean bold) {
+    public final void write(GraphicsContext g, String text, double x, double y, Paint ink, boolean bold) {
         g.setFont(Font.font(Look.SANS, bold ? FontWeight.BOLD : FontWeight.NORMAL, em * 0.94));
         g.setFill(ink);
         g.fillText(text, x, y);
@@ -79,7 +80,7 @@ public abstract class CanvasPane extends Region {
     }
 
     /** How wide a line of a label is, in pixels. */
-    protected final double widthOf(String text) {
+    public final double widthOf(String text) {
         Text measured = new Text(text);
         measured.setFont(Font.font(Look.SANS, FontWeight.NORMAL, em * 0.94));
         return measured.getLayoutBounds().getWidth();

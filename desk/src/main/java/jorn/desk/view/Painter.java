@@ -108,6 +108,11 @@ public final class Painter {
         return kept.computeIfAbsent(key, k -> toImage(RasterSink.picture(art, part, k.width() / part.width())));
     }
 
+    /** Paints at once and keeps nothing, for what is gone the next moment. */
+    public static Image fresh(PageArt art, Box part, int width) {
+        return toImage(RasterSink.picture(art, part, width / part.width()));
+    }
+
     /** The same pixels as an image of the interface. */
     public static Image toImage(BufferedImage picture) {
         int[] pixels = ((DataBufferInt) picture.getRaster().getDataBuffer()).getData();

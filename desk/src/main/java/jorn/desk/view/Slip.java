@@ -1,14 +1,18 @@
 package jorn.desk.view;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -45,7 +49,7 @@ public class Slip extends VBox {
 
     /** Puts something below what is there. */
     public final Slip add(Node... nodes) {
-        getChildren().addAll(getChildren().size() - 1, java.util.List.of(nodes));
+        getChildren().addAll(getChildren().size() - 1, List.of(nodes));
         return this;
     }
 
@@ -108,6 +112,73 @@ public class Slip extends VBox {
         row.getChildren().add(field);
         add(row);
         return field;
+    }
+
+    /**
+     * Lines to write on, with their name above. What is typed is taken when they are left and on Ctrl+Enter.
+     *
+     * @param take takes the text; may refuse it with a {@link Trouble}
+     */
+    public final TextArea area(String name, String id, String value, String help, int rows, Consumer<String> take) {
+        TextArea area = new TextArea(value);
+        area.setId(id);
+        area.setAccessibleText(name);
+        area.setAccessibleHelp(help);
+        area.setWrapText(true);
+        area.setPrefRowCount(rows);
+        Taking taking = new Taking(area, take, this::judge);
+        area.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.ENTER && e.isShortcutDown()) {
+                taking.deal();
+                e.consume();
+            }
+        });
+        add(named(name), area);
+        return area;
+    }
+
+    /** A name with something at its right end. */
+    public final Slip line(String name, Node what) {
+        Label label = Words.label(name, "soft");
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        HBox row = new HBox(8, label, Words.spring(), what);
+        row.getStyleClass().add("field-row");
+        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        return add(row);
+    }
+
+    /** A choice that is named by a word among others, to stand in a row of them. */
+    public final Button word(String name, String id, String help, boolean chosen, Runnable choose) {
+        Button button = Words.wordButton(name, help, () -> attempt(choose));
+        button.setId(id);
+        if (chosen) {
+            button.getStyleClass().add("chosen");
+            button.setAccessibleText(name + ", chosen");
+        }
+        return button;
+    }
+
+    /** Words to choose one of, below their common name. */
+    public final Slip words(String name, List<Button> words) {
+        FlowPane row = new FlowPane(2, 0);
+        row.getChildren().addAll(words);
+        row.setPrefWrapLength(200);
+        // The words begin where the names above them do.
+        VBox.setMargin(row, new Insets(0, 0, 0, -5));
+        return name.isEmpty() ? add(row) : add(named(name), row);
+    }
+
+    private static Label named(String name) {
+        Label label = Words.label(name, "soft");
+        VBox.setMargin(label, new Insets(4, 0, 0, 0));
+        return label;
+    }
+
+    /** What is the case or not; a press of the word changes it. */
+    public final Slip toggle(String name, String id, boolean now, Runnable change) {
+        Button button = word(now ? "yes" : "no", id, name + ": press to change it.", false, change);
+        button.setAccessibleText(name + ": " + (now ? "yes" : "no"));
+        return line(name, button);
     }
 
     /** Does it, or says why not. */

@@ -2,7 +2,9 @@ package jorn.desk.view;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.Consumer;
 import java.util.function.IntConsumer;
+import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -11,10 +13,10 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import jorn.desk.model.Sight;
+import jorn.makeup.Composer;
 import jorn.makeup.PageGeometry;
 import jorn.measure.Unit;
 import jorn.page.Box;
-import jorn.page.PageArt;
 import jorn.page.PageFrame;
 import jorn.page.Side;
 
@@ -31,16 +33,45 @@ public final class SpreadView extends CanvasPane {
     private boolean zones = true;
     private Optional<Box> mark = Optional.empty();
     private IntConsumer onPage = p -> {};
+    private Optional<Composer> trial = Optional.empty();
+    private Consumer<GraphicsContext> overlay = g -> {};
 
     public SpreadView(Painter painter) {
         this.painter = painter;
         addEventHandler(MouseEvent.MOUSE_CLICKED, e -> {
-            for (int n : new int[] {verso(), recto()}) {
-                if (n > 0 && placeOf(n).contains(e.getX(), e.getY())) {
-                    onPage.accept(n);
-                }
+            if (e.isStillSincePress()) {
+                pageAt(e.getX(), e.getY()).ifPresent(onPage);
             }
         });
+    }
+
+    /** The page at a point of the view. */
+    public OptionalInt pageAt(double x, double y) {
+        if (sight != null) {
+            for (int n : new int[] {verso(), recto()}) {
+                if (n > 0 && placeOf(n).contains(x, y)) {
+                    return OptionalInt.of(n);
+                }
+            }
+        }
+        return OptionalInt.empty();
+    }
+
+    /** A point of the view in a page's own points. */
+    public Point2D onPage(int page, double x, double y) {
+        Rectangle2D at = placeOf(page);
+        return new Point2D((x - at.getMinX()) / scale(), (y - at.getMinY()) / scale());
+    }
+
+    /** Shows pages as they would be, while something is dragged; nothing for the book as it is. */
+    public void setTrial(Optional<Composer> pages) {
+        trial = pages;
+        redraw();
+    }
+
+    /** What is drawn over the pages. */
+    public void setOverlay(Consumer<GraphicsContext> drawing) {
+        overlay = drawing;
     }
 
     /** Who hears of a page that is clicked. */
@@ -88,7 +119,8 @@ public final class SpreadView extends CanvasPane {
         return sight.composer().geometry().bleed().length().points();
     }
 
-    private double scale() {
+    /** Pixels to a point. */
+    public double scale() {
         Box trim = sight.composer().frame(Side.RECTO).trim();
         double across = 2 * (trim.width() + outer());
         double down = trim.height() + 2 * outer();
@@ -139,6 +171,7 @@ public final class SpreadView extends CanvasPane {
             labelZones(g);
         }
         drawAbsent(g);
+        overlay.accept(g);
     }
 
     private static void drawShadow(GraphicsContext g, Rectangle2D at) {
@@ -148,10 +181,9 @@ public final class SpreadView extends CanvasPane {
 
     private void drawPage(GraphicsContext g, int n) {
         PageFrame frame = sight.composer().frame(Side.of(n));
-        PageArt art = sight.composer().page(n);
         Box part = shownPart(frame);
         Rectangle2D all = placeOf(n, part);
-        Image image = painter.now(art, part, (int) Math.round(all.getWidth()));
+        Image image = picture(n, part, (int) Math.round(all.getWidth()));
         g.drawImage(image, all.getMinX(), all.getMinY(), all.getWidth(), all.getHeight());
         Rectangle2D at = placeOf(n);
         if (zones) {
@@ -176,6 +208,16 @@ public final class SpreadView extends CanvasPane {
         String label = widthOf(whole) < at.getWidth() - 6 ? whole : Integer.toString(n);
         double under = all.getMaxY() + em() * 1.25;
         write(g, label, at.getMinX() + at.getWidth() / 2, under, n == chosen ? Look.INK : Look.SOFT_INK, n == chosen);
+    }
+
+    private Image picture(int n, Box part, int width) {
+        var slot = sight.pagination().page(n);
+        boolean asItIs = trial.isEmpty()
+                || slot.isBlank()
+                || trial.get().book().recipeOf(slot) == sight.book().recipeOf(slot);
+        return asItIs
+                ? painter.now(sight.composer().page(n), part, width)
+                : Painter.fresh(trial.get().page(n), part, width);
     }
 
     private String runName(int n) {

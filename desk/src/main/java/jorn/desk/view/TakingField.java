@@ -5,14 +5,9 @@ import java.util.function.Consumer;
 import javafx.scene.control.TextField;
 import jorn.measure.Trouble;
 
-/**
- * A field that hands over what was typed on Enter and when it is left. Where it is refused, the reason is told and what was
- * typed stays.
- */
+/** A line to write on that hands over what was typed; see {@link Taking}. */
 public final class TakingField extends TextField {
-    private final Consumer<String> take;
-    private final Consumer<Optional<Trouble>> verdict;
-    private String taken;
+    private final Taking taking;
 
     /**
      * @param name for those who cannot see it
@@ -28,42 +23,16 @@ public final class TakingField extends TextField {
             Consumer<String> take,
             Consumer<Optional<Trouble>> verdict) {
         super(value);
-        this.take = take;
-        this.verdict = verdict;
-        this.taken = value;
         setId(id);
         setAccessibleText(name);
         setAccessibleHelp(help);
         setPrefColumnCount(8);
+        taking = new Taking(this, take, verdict);
         setOnAction(e -> deal());
-        focusedProperty().addListener((o, was, is) -> {
-            if (!is && getScene() != null) {
-                deal();
-            }
-        });
     }
 
     /** Hands over what was typed, if it is not what was taken last. */
     public boolean deal() {
-        if (getText().equals(taken)) {
-            verdict.accept(Optional.empty());
-            return true;
-        }
-        try {
-            String typed = getText();
-            String before = taken;
-            taken = typed;
-            try {
-                take.accept(typed);
-            } catch (Trouble t) {
-                taken = before;
-                throw t;
-            }
-            verdict.accept(Optional.empty());
-            return true;
-        } catch (Trouble t) {
-            verdict.accept(Optional.of(t));
-            return false;
-        }
+        return taking.deal();
     }
 }

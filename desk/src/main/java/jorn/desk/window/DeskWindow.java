@@ -153,7 +153,7 @@ public final class DeskWindow {
     private Bench make(BenchName name) {
         return switch (name) {
             case BRIEF -> new BriefBench(desk, clerk, painter, slips, briefSlips);
-            case MAKEUP -> new MakeUpBench(desk, painter, slips);
+            case MAKEUP -> new MakeUpBench(desk, clerk, painter, slips);
             case COVER -> new CoverBench(desk, painter);
             case PROOF -> new ProofBench(desk, painter);
             case DESPATCH -> new DespatchBench(desk, clerk, opener);
@@ -215,6 +215,10 @@ public final class DeskWindow {
 
     private void keys(KeyEvent e) {
         boolean typing = e.getTarget() instanceof TextInputControl;
+        if (!typing && !slips.isOpen() && present().key(e)) {
+            e.consume();
+            return;
+        }
         if (e.isShortcutDown()) {
             shortcut(e, typing);
             return;

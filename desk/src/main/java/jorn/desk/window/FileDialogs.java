@@ -15,27 +15,45 @@ final class FileDialogs implements Clerk.Asker {
     private static final FileChooser.ExtensionFilter PROFILES =
             new FileChooser.ExtensionFilter("Press profiles", "*.json");
 
+    private static final FileChooser.ExtensionFilter PICTURES =
+            new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg");
+
+    private static final FileChooser.ExtensionFilter LISTS = new FileChooser.ExtensionFilter("Lists", "*.txt", "*.csv");
+
+    private static final FileChooser.ExtensionFilter DESIGNS =
+            new FileChooser.ExtensionFilter("Page designs", "*.json");
+
     private final Window owner;
 
     FileDialogs(Window owner) {
         this.owner = owner;
     }
 
+    private Optional<Path> open(String title, FileChooser.ExtensionFilter kind) {
+        return path(chooser(title, kind).showOpenDialog(owner));
+    }
+
+    private Optional<Path> save(String title, FileChooser.ExtensionFilter kind, String suggestedName) {
+        FileChooser chooser = chooser(title, kind);
+        chooser.setInitialFileName(suggestedName);
+        return path(chooser.showSaveDialog(owner));
+    }
+
+    private static FileChooser chooser(String title, FileChooser.ExtensionFilter kind) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters().add(kind);
+        return chooser;
+    }
+
     @Override
     public Optional<Path> bookToOpen() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Open a book");
-        chooser.getExtensionFilters().add(BOOKS);
-        return path(chooser.showOpenDialog(owner));
+        return open("Open a book", BOOKS);
     }
 
     @Override
     public Optional<Path> whereToSave(String suggestedName) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Save the book");
-        chooser.getExtensionFilters().add(BOOKS);
-        chooser.setInitialFileName(suggestedName);
-        return path(chooser.showSaveDialog(owner));
+        return save("Save the book", BOOKS, suggestedName);
     }
 
     @Override
@@ -48,19 +66,27 @@ final class FileDialogs implements Clerk.Asker {
 
     @Override
     public Optional<Path> profileToOpen() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Take in a press profile");
-        chooser.getExtensionFilters().add(PROFILES);
-        return path(chooser.showOpenDialog(owner));
+        return open("Take in a press profile", PROFILES);
     }
 
     @Override
     public Optional<Path> whereToSaveProfile(String suggestedName) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Write the press profile");
-        chooser.getExtensionFilters().add(PROFILES);
-        chooser.setInitialFileName(suggestedName);
-        return path(chooser.showSaveDialog(owner));
+        return save("Write the press profile", PROFILES, suggestedName);
+    }
+
+    @Override
+    public Optional<Path> pictureToOpen() {
+        return open("Choose a picture", PICTURES);
+    }
+
+    @Override
+    public Optional<Path> listToOpen() {
+        return open("Choose a list", LISTS);
+    }
+
+    @Override
+    public Optional<Path> whereToSaveDesign(String suggestedName) {
+        return save("Write the page design", DESIGNS, suggestedName);
     }
 
     private static Optional<Path> path(File file) {

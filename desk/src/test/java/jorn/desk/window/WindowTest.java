@@ -62,6 +62,21 @@ abstract class WindowTest extends ApplicationTest {
             public Optional<Path> whereToSaveProfile(String suggestedName) {
                 return Optional.of(folder.resolve("profile.json"));
             }
+
+            @Override
+            public Optional<Path> pictureToOpen() {
+                return Optional.of(folder.resolve("hive.png"));
+            }
+
+            @Override
+            public Optional<Path> listToOpen() {
+                return Optional.of(folder.resolve("prompts.txt"));
+            }
+
+            @Override
+            public Optional<Path> whereToSaveDesign(String suggestedName) {
+                return Optional.of(folder.resolve("design.json"));
+            }
         });
         stage.setScene(new DeskWindow(desk, clerk, opened::add).scene());
         stage.setX(0);

@@ -1,0 +1,91 @@
+package jorn.desk.makeup;
+
+import java.util.Optional;
+import java.util.function.Function;
+import jorn.book.Furniture;
+import jorn.book.MarginChoice;
+import jorn.desk.model.Desk;
+import jorn.desk.view.Slip;
+import jorn.desk.view.Words;
+import jorn.measure.Figure;
+import jorn.measure.Length;
+import jorn.measure.Unit;
+import jorn.page.Picture;
+import jorn.recipe.Folio;
+import jorn.recipe.PartSettings;
+import jorn.recipe.RunningHead;
+
+/** What all pages have in common: margins, page numbers, running heads. */
+final class AllPagesSlip extends Slip {
+    private final Desk desk;
+
+    AllPagesSlip(Desk desk, java.util.function.Consumer<java.util.function.Consumer<Picture>> bringIn) {
+        super("Margins");
+        this.desk = desk;
+        var page = desk.sight().get().composer().geometry();
+        MarginChoice own = desk.book().margins();
+        margin("Fore-edge", "margin-outside", page.outside(), own::withOutside);
+        margin("Head", "margin-head", page.head(), own::withHead);
+        margin("Foot", "margin-foot", page.foot(), own::withFoot);
+        margin("Gutter", "margin-gutter", page.gutter(), own::withGutter);
+        String press = desk.book().brief().press().name();
+        Unit unit = desk.unit().get();
+        say(press + " asks for " + page.requiredOutside().text(unit) + ", gutter "
+                + page.requiredGutter().text(unit) + ". They mirror on left-hand pages.");
+        if (!own.equals(MarginChoice.NONE)) {
+            add(choice(
+                    "Back to the press's margins",
+                    "",
+                    false,
+                    () -> desk.change("margins", b -> b.withMargins(MarginChoice.NONE))));
+        }
+        furniture(bringIn);
+    }
+
+    private void margin(String name, String id, Figure now, Function<Optional<Length>, MarginChoice> with) {
+        field(name, id, now.text(desk.unit().get()), "Margin of all pages. Empty it to follow the press.", text -> {
+            Optional<Length> wanted = text.isBlank()
+                    ? Optional.empty()
+                    : Optional.of(Length.parse(text, desk.unit().get()));
+            desk.change("margins", b -> b.withMargins(with.apply(wanted)));
+        });
+    }
+
+    private void furniture(java.util.function.Consumer<java.util.function.Consumer<Picture>> bringIn) {
+        Furniture now = desk.book().furniture();
+        SettingsForm form =
+                new SettingsForm(this, desk.unit().get(), desk.book().pictures(), bringIn);
+        add(Words.label("PAGE NUMBERS", "group-name"));
+        toggle(
+                "On every page",
+                "folio-on",
+                now.folio().isPresent(),
+                () -> set(now.withFolio(
+                        now.folio().isPresent()
+                                ? Optional.empty()
+                                : Optional.of(Folio.customary(Folio.Place.FORE_EDGE)))));
+        now.folio().ifPresent(folio -> {
+            form.show("folio-", folio, PartSettings.of(folio), f -> set(now.withFolio(Optional.of(f))));
+            toggle(
+                    "At the head",
+                    "folio-at-head",
+                    now.folioAtHead(),
+                    () -> set(now.withFolioAtHead(!now.folioAtHead())));
+        });
+        add(Words.label("RUNNING HEAD", "group-name"));
+        toggle(
+                "On pages of the body",
+                "head-on",
+                now.head().isPresent(),
+                () -> set(now.withHead(
+                        now.head().isPresent() ? Optional.empty() : Optional.of(RunningHead.customary()))));
+        now.head()
+                .ifPresent(head ->
+                        form.show("head-", head, PartSettings.of(head), h -> set(now.withHead(Optional.of(h)))));
+        say("Figures and where counting begins are set for each run.");
+    }
+
+    private void set(Furniture furniture) {
+        desk.change("furniture", b -> b.withFurniture(furniture));
+    }
+}

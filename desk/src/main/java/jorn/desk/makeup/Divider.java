@@ -1,0 +1,89 @@
+package jorn.desk.makeup;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import jorn.page.Box;
+import jorn.recipe.Column;
+import jorn.recipe.Node;
+import jorn.recipe.Placed;
+import jorn.recipe.Rework;
+import jorn.recipe.Row;
+
+/**
+ * The line between two neighbours of a row or column on a page.
+ *
+ * @param container path of the row or column
+ * @param before index of the part above or left of it
+ * @param first where that part lies, in points from the trim's corner
+ * @param second where its neighbour lies
+ * @param upright whether it parts left from right
+ */
+record Divider(List<Integer> container, int before, Box first, Box second, boolean upright) {
+
+    /** All dividers of a page, those of inner rows and columns last. */
+    static List<Divider> all(List<Placed> parts) {
+        List<Divider> all = new ArrayList<>();
+        for (Placed p : parts) {
+            if (p.node() instanceof Row || p.node() instanceof Column) {
+                for (int i = 0; i + 1 < p.node().children().size(); i++) {
+                    all.add(of(parts, p.path(), i));
+                }
+            }
+        }
+        return all;
+    }
+
+    /** The divider after one part of a row or column. */
+    static Divider of(List<Placed> parts, List<Integer> container, int before) {
+        Node node = box(parts, container).node();
+        return new Divider(
+                container,
+                before,
+                box(parts, child(container, before)).box(),
+                box(parts, child(container, before + 1)).box(),
+                node instanceof Row);
+    }
+
+    private static List<Integer> child(List<Integer> path, int index) {
+        List<Integer> deeper = new ArrayList<>(path);
+        deeper.add(index);
+        return deeper;
+    }
+
+    private static Placed box(List<Placed> parts, List<Integer> path) {
+        return parts.stream().filter(p -> p.path().equals(path)).findFirst().orElseThrow();
+    }
+
+    /** Where it is: x of an upright one, otherwise y. */
+    double at() {
+        return upright ? (first.right() + second.x()) / 2 : (first.bottom() + second.y()) / 2;
+    }
+
+    /** The divider that a point is on, the innermost where several are; or none. */
+    static Optional<Divider> under(List<Placed> parts, double x, double y, double reach) {
+        Optional<Divider> found = Optional.empty();
+        for (Divider d : all(parts)) {
+            double off = Math.abs((d.upright ? x : y) - d.at());
+            double gap = d.upright ? d.second.x() - d.first.right() : d.second.y() - d.first.bottom();
+            boolean along = d.upright
+                    ? y >= Math.min(d.first.y(), d.second.y()) && y <= Math.max(d.first.bottom(), d.second.bottom())
+                    : x >= Math.min(d.first.x(), d.second.x()) && x <= Math.max(d.first.right(), d.second.right());
+            if (along && off <= Math.max(reach, Math.min(gap / 2, reach * 2))) {
+                found = Optional.of(d);
+            }
+        }
+        return found;
+    }
+
+    /** The tree with the divider moved down or to the right, by so many points. */
+    Node moved(Node root, double by) {
+        return Rework.moveDivider(
+                root,
+                container,
+                before,
+                upright ? first.width() : first.height(),
+                upright ? second.width() : second.height(),
+                by);
+    }
+}

@@ -1,0 +1,119 @@
+package jorn.desk.makeup;
+
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Bounds;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Pane;
+import jorn.desk.model.Desk;
+import jorn.desk.view.Painter;
+import jorn.desk.view.Slip;
+import jorn.desk.view.SlipLayer;
+import jorn.desk.view.SpreadView;
+import jorn.recipe.Rework.Edge;
+
+/** What is done to the page with the hand: pointing, dragging, typing over, putting blocks beside others, keys. */
+public final class Handling implements PageColumn.Bench {
+    private final Desk desk;
+    private final PageWork work;
+    private final FlatPlan plan;
+    private final SpreadView spread;
+    private final Pane typing;
+    private final SlipLayer slips;
+    private final Painter painter;
+    private final PageEditor editor;
+    private final InPlace inPlace;
+    private final MakeUpKeys keys;
+
+    /**
+     * @param typing lies over the spread, for fields to type in
+     * @param designs opens the designs
+     */
+    public Handling(
+            Desk desk,
+            PageWork work,
+            FlatPlan plan,
+            SpreadView spread,
+            Pane typing,
+            SlipLayer slips,
+            Painter painter,
+            Runnable designs) {
+        this.desk = desk;
+        this.work = work;
+        this.plan = plan;
+        this.spread = spread;
+        this.typing = typing;
+        this.slips = slips;
+        this.painter = painter;
+        editor = new PageEditor(desk, work, spread, this::type);
+        inPlace = new InPlace(desk, work, typing);
+        keys = new MakeUpKeys(desk, work, plan, this::offerByKey, this::type, designs);
+    }
+
+    /** The keys, listed. */
+    public static Slip keys() {
+        return new KeysSlip();
+    }
+
+    /** Where the chosen part lies on the spread, if one is chosen. */
+    public Optional<Rectangle2D> placeOfPart() {
+        return editor.placeOfPart();
+    }
+
+    @Override
+    public void type() {
+        placeOfPart().ifPresent(at -> {
+            Bounds in = typing.sceneToLocal(spread.localToScene(
+                    new javafx.geometry.BoundingBox(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight())));
+            boolean typed = inPlace.open(new Rectangle2D(in.getMinX(), in.getMinY(), in.getWidth(), in.getHeight()));
+            if (!typed) {
+                Node first = spread.getScene().lookup("[id^=part-]");
+                if (first != null) {
+                    first.requestFocus();
+                }
+            }
+        });
+    }
+
+    @Override
+    public void offer(Optional<Edge> edge, Node from) {
+        if (work.recipe().isEmpty()) {
+            return;
+        }
+        String beside = work.part().isPresent() ? "“" + work.partName() + "”" : "everything";
+        String title = edge.map(e -> "Put " + e.name().toLowerCase(Locale.ROOT)
+                        + (e == Edge.LEFT || e == Edge.RIGHT ? " of " : " ") + beside)
+                .orElse("Put in place of " + beside);
+        BlocksSlip slip = new BlocksSlip(
+                title, block -> edge.ifPresentOrElse(e -> work.insert(e, block), () -> work.replace(block)));
+        slips.toggle(slip, from);
+    }
+
+    /** Offers blocks in the column beside the page, so that the page stays in sight. */
+    private void offerByKey(Edge edge) {
+        Node button = spread.getScene().lookup("#put-" + edge.name().toLowerCase(Locale.ROOT));
+        Node from = button == null ? spread.getScene().lookup("#subject-page") : button;
+        offer(Optional.of(edge), from);
+    }
+
+    @Override
+    public void offerFacing(Node from) {
+        slips.toggle(
+                new DesignsSlip(
+                        desk,
+                        painter,
+                        work,
+                        plan,
+                        "The design of the page after each",
+                        design -> work.changeRun(r -> r.facing(design).withBareBack(false))),
+                from);
+    }
+
+    /** @return whether the key does something here */
+    public boolean key(KeyEvent e) {
+        return keys.press(e, e.getTarget() instanceof ButtonBase);
+    }
+}

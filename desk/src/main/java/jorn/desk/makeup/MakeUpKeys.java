@@ -1,0 +1,107 @@
+package jorn.desk.makeup;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.input.KeyEvent;
+import jorn.desk.model.Desk;
+import jorn.measure.Length;
+import jorn.measure.Trouble;
+import jorn.recipe.Rework.Edge;
+
+/** What the keys do at the Make-up bench; {@link KeysSlip} lists them. */
+final class MakeUpKeys {
+    private static final double STEP = Length.mm(1).points();
+
+    private final Desk desk;
+    private final PageWork work;
+    private final FlatPlan plan;
+    private final Consumer<Edge> offer;
+    private final Runnable type;
+    private final Runnable designs;
+
+    /**
+     * @param offer offers blocks for a side of the chosen part
+     * @param type types the chosen part over
+     * @param designs opens the designs
+     */
+    MakeUpKeys(Desk desk, PageWork work, FlatPlan plan, Consumer<Edge> offer, Runnable type, Runnable designs) {
+        this.desk = desk;
+        this.work = work;
+        this.plan = plan;
+        this.offer = offer;
+        this.type = type;
+        this.designs = designs;
+    }
+
+    /** @return whether the key does something here */
+    boolean press(KeyEvent e, boolean onButton) {
+        try {
+            return e.isShortcutDown() ? withControl(e) : e.isAltDown() ? false : plain(e, onButton);
+        } catch (Trouble t) {
+            desk.tell(t);
+            return true;
+        }
+    }
+
+    private boolean withControl(KeyEvent e) {
+        switch (e.getCode()) {
+            case LEFT -> work.moveRun(-1);
+            case RIGHT -> work.moveRun(1);
+            case DELETE, BACK_SPACE -> work.removeRun();
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean plain(KeyEvent e, boolean onButton) {
+        boolean chosen = work.part().isPresent();
+        switch (e.getCode()) {
+            case LEFT, RIGHT -> {
+                if (!e.isShiftDown()) {
+                    return false;
+                }
+                work.stretch(e.getCode() == javafx.scene.input.KeyCode.LEFT ? -1 : 1);
+            }
+            case UP, DOWN -> {
+                if (onButton) {
+                    return false;
+                }
+                work.stepPart(e.getCode() == javafx.scene.input.KeyCode.UP ? -1 : 1);
+            }
+            case ENTER -> {
+                if (onButton || !chosen) {
+                    return false;
+                }
+                type.run();
+            }
+            case F2 -> type.run();
+            case ESCAPE -> {
+                if (chosen) {
+                    work.choosePart(Optional.empty());
+                } else if (work.hasMany()) {
+                    work.choosePage(desk.page().get());
+                } else {
+                    return false;
+                }
+            }
+            case DELETE, BACK_SPACE -> work.remove();
+            case PLUS, ADD, EQUALS -> work.grow(STEP);
+            case MINUS, SUBTRACT -> work.grow(-STEP);
+            case A -> offer.accept(Edge.ABOVE);
+            case B -> offer.accept(Edge.BELOW);
+            case L -> offer.accept(Edge.LEFT);
+            case R -> offer.accept(Edge.RIGHT);
+            case S -> work.split(e.isShiftDown());
+            case O -> work.setOnlyHere(!work.isOnlyHere());
+            case D -> designs.run();
+            case T -> work.takeOut();
+            case C -> plan.fold();
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+}

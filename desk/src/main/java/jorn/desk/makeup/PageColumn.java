@@ -1,0 +1,167 @@
+package jorn.desk.makeup;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import jorn.desk.model.Clerk;
+import jorn.desk.model.Desk;
+import jorn.desk.view.FocusScroll;
+import jorn.desk.view.Words;
+import jorn.recipe.Rework.Edge;
+
+/** The slips beside the page: what is set for this page or the part chosen on it, for its run, for all pages. */
+public final class PageColumn extends VBox {
+    /** What the slips are about. */
+    public enum Subject {
+        PAGE("This page", "The chosen part, or the page."),
+        RUN("Its run", "How often its run comes, and where."),
+        ALL("All pages", "Margins, page numbers, running heads.");
+
+        private final String word;
+        private final String help;
+
+        Subject(String word, String help) {
+            this.word = word;
+            this.help = help;
+        }
+    }
+
+    /** What the slips ask of the bench. */
+    public interface Bench {
+        /** Types the chosen part over on the page. */
+        void type();
+
+        /** Offers blocks to put beside the chosen part, or in its place. */
+        void offer(Optional<Edge> edge, Node from);
+
+        /** Offers designs for the facing page. */
+        void offerFacing(Node from);
+    }
+
+    private final Desk desk;
+    private final Clerk clerk;
+    private final PageWork work;
+    private final Bench bench;
+    private final VBox slips = new VBox(10);
+    private final HBox words = new HBox(2);
+    private final ScrollPane scroll = new ScrollPane(slips);
+    private Subject subject = Subject.PAGE;
+    private String shownFor = "";
+
+    public PageColumn(Desk desk, Clerk clerk, PageWork work, Bench bench) {
+        super(4);
+        this.desk = desk;
+        this.clerk = clerk;
+        this.work = work;
+        this.bench = bench;
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setFocusTraversable(false);
+        FocusScroll.follow(scroll);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        for (Subject each : Subject.values()) {
+            Button word = Words.wordButton(each.word, each.help, () -> choose(each));
+            word.setId("subject-" + each.name().toLowerCase(java.util.Locale.ROOT));
+            words.getChildren().add(word);
+        }
+        getChildren().addAll(words, scroll);
+    }
+
+    /** Shows the slips of another subject. */
+    public void choose(Subject wanted) {
+        subject = wanted;
+        show();
+    }
+
+    /** Whether the slips are about the chosen part or page. */
+    public boolean isAboutPage() {
+        return subject == Subject.PAGE;
+    }
+
+    /** The slip that the line from the page leads to, if there is one. */
+    public Optional<Node> first() {
+        return slips.getChildren().stream().findFirst();
+    }
+
+    /** Sets the text size in pixels, which the width follows. */
+    public void textSize(double pixels) {
+        setMinWidth(pixels * 17.4);
+        setPrefWidth(pixels * 17.4);
+        setMaxWidth(pixels * 17.4);
+        // The bar has its room whether it is there or not, so that nothing moves when it comes.
+        double within = pixels * 17.4 - 11;
+        slips.setMinWidth(within);
+        slips.setPrefWidth(within);
+        slips.setMaxWidth(within);
+    }
+
+    /** Shows what is chosen; made anew only when that or the book has changed, so that typing is not disturbed. */
+    public void show() {
+        for (int i = 0; i < Subject.values().length; i++) {
+            List<String> styles = words.getChildren().get(i).getStyleClass();
+            styles.remove("chosen");
+            if (Subject.values()[i] == subject) {
+                styles.add("chosen");
+            }
+        }
+        String now = String.join(
+                "/",
+                subject.name(),
+                Integer.toString(desk.book().hashCode()),
+                desk.unit().get().sign(),
+                subject == Subject.ALL ? "" : work.pages().toString(),
+                subject == Subject.PAGE ? work.part().toString() + work.isOnlyHere() : "");
+        if (now.equals(shownFor)) {
+            return;
+        }
+        boolean same = subjectOf(now).equals(subjectOf(shownFor));
+        shownFor = now;
+        double at = same ? scroll.getVvalue() : 0;
+        String focused = focused();
+        slips.getChildren().setAll(make());
+        scroll.setVvalue(at);
+        if (!focused.isEmpty()) {
+            Platform.runLater(() -> {
+                Node again = slips.lookup("#" + focused);
+                if (again != null) {
+                    again.requestFocus();
+                }
+            });
+        }
+    }
+
+    private static String subjectOf(String state) {
+        return state.isEmpty() ? "" : state.substring(0, state.indexOf('/'));
+    }
+
+    private String focused() {
+        Node owner = getScene() == null ? null : getScene().getFocusOwner();
+        for (Node n = owner; n != null; n = n.getParent()) {
+            if (n == slips) {
+                return owner.getId() == null ? "" : owner.getId();
+            }
+        }
+        return "";
+    }
+
+    private List<Node> make() {
+        Consumer<Button> facing = bench::offerFacing;
+        return switch (subject) {
+            case RUN -> List.of(new RunSlip(desk, clerk, work, facing));
+            case ALL -> List.of(new AllPagesSlip(desk, clerk::bringInPicture));
+            case PAGE -> work.slot().isBlank() && !work.hasMany()
+                    ? List.of(new PageSlip(desk, work))
+                    : List.of(
+                            work.part().isPresent()
+                                    ? new PartSlip(desk, work, clerk::bringInPicture, bench::type, bench::offer)
+                                    : new PageSlip(desk, work),
+                            new ReachSlip(desk, clerk, work));
+        };
+    }
+}

@@ -1,0 +1,288 @@
+package jorn.desk.makeup;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import javafx.application.Platform;
+import javafx.geometry.Point2D;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.Cursor;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.text.TextAlignment;
+import jorn.book.Book;
+import jorn.desk.model.Desk;
+import jorn.desk.view.Look;
+import jorn.desk.view.SpreadView;
+import jorn.makeup.Composer;
+import jorn.measure.Length;
+import jorn.measure.Trouble;
+import jorn.page.Box;
+import jorn.recipe.Blocks;
+import jorn.recipe.Placed;
+
+/**
+ * Takes hold of the page itself: what the pointer is over is named, a click chooses it, the lines between parts are dragged,
+ * a double click types words over.
+ */
+public final class PageEditor {
+    private static final double REACH = 4;
+
+    private final Desk desk;
+    private final PageWork work;
+    private final SpreadView spread;
+    private final Runnable type;
+
+    private OptionalInt overPage = OptionalInt.empty();
+    private Optional<Placed> over = Optional.empty();
+    private Optional<Divider> held = Optional.empty();
+    private Optional<Divider> near = Optional.empty();
+    private Point2D from = Point2D.ZERO;
+    private double moved;
+    private boolean due;
+    private Optional<Book> trial = Optional.empty();
+    private Object partsOf;
+    private List<Placed> parts = List.of();
+
+    /** @param type types the chosen part's words over */
+    public PageEditor(Desk desk, PageWork work, SpreadView spread, Runnable type) {
+        this.desk = desk;
+        this.work = work;
+        this.spread = spread;
+        this.type = type;
+        spread.setOverlay(this::draw);
+        spread.addEventHandler(MouseEvent.MOUSE_MOVED, e -> look(e.getX(), e.getY()));
+        spread.addEventHandler(MouseEvent.MOUSE_EXITED, e -> look(-1, -1));
+        spread.addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
+        spread.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
+        spread.addEventHandler(MouseEvent.MOUSE_RELEASED, e -> letGo());
+        spread.addEventHandler(MouseEvent.MOUSE_CLICKED, this::click);
+    }
+
+    /** The parts of a page; laid out once for each state of the book. */
+    private List<Placed> parts(int page) {
+        Object key = List.of(System.identityHashCode(desk.sight().get()), page);
+        if (!key.equals(partsOf)) {
+            partsOf = key;
+            parts = desk.sight().get().composer().parts(page);
+        }
+        return parts;
+    }
+
+    private void look(double x, double y) {
+        OptionalInt page = spread.pageAt(x, y);
+        Optional<Placed> found = Optional.empty();
+        Optional<Divider> divider = Optional.empty();
+        if (page.isPresent()) {
+            Point2D p = spread.onPage(page.getAsInt(), x, y);
+            found = deepest(parts(page.getAsInt()), p);
+            divider = Divider.under(parts(page.getAsInt()), p.getX(), p.getY(), REACH / spread.scale());
+        }
+        if (!found.equals(over) || !page.equals(overPage) || !divider.equals(near)) {
+            over = found;
+            overPage = page;
+            near = divider;
+            spread.setCursor(near.map(d -> d.upright() ? Cursor.H_RESIZE : Cursor.V_RESIZE)
+                    .orElse(over.isPresent() ? Cursor.HAND : Cursor.DEFAULT));
+            spread.redraw();
+        }
+    }
+
+    private static Optional<Placed> deepest(List<Placed> parts, Point2D p) {
+        Optional<Placed> found = Optional.empty();
+        for (Placed each : parts) {
+            Box b = each.box();
+            boolean inside = p.getX() >= b.x() && p.getX() <= b.right() && p.getY() >= b.y() && p.getY() <= b.bottom();
+            if (inside && (each.isBlock() || !each.path().isEmpty())) {
+                found = Optional.of(each);
+            }
+        }
+        return found;
+    }
+
+    private void press(MouseEvent e) {
+        spread.requestFocus();
+        if (e.getButton() == MouseButton.PRIMARY && near.isPresent() && overPage.isPresent()) {
+            // The page whose line is dragged is the one that changes.
+            if (desk.page().get() != overPage.getAsInt()) {
+                desk.page().set(overPage.getAsInt());
+            }
+            held = near;
+            from = new Point2D(e.getX(), e.getY());
+            moved = 0;
+        }
+    }
+
+    private void drag(MouseEvent e) {
+        if (held.isPresent()) {
+            moved = (held.get().upright() ? e.getX() - from.getX() : e.getY() - from.getY()) / spread.scale();
+            if (!due) {
+                // However many events come, the page is drawn once for each picture on the screen.
+                due = true;
+                Platform.runLater(this::follow);
+            }
+        }
+    }
+
+    private void follow() {
+        due = false;
+        if (held.isPresent()) {
+            try {
+                Divider d = held.get();
+                Book book = work.reworked(desk.book(), root -> d.moved(root, moved));
+                trial = Optional.of(book);
+                spread.setTrial(Optional.of(new Composer(book)));
+            } catch (Trouble t) {
+                desk.tell(t);
+            }
+        }
+    }
+
+    private void letGo() {
+        Optional<Divider> d = held;
+        held = Optional.empty();
+        trial = Optional.empty();
+        spread.setTrial(Optional.empty());
+        if (d.isPresent() && Math.abs(moved) > 0.01) {
+            double by = moved;
+            attempt(() -> work.rework("divider", root -> d.get().moved(root, by)));
+        }
+    }
+
+    private void click(MouseEvent e) {
+        if (e.getButton() != MouseButton.PRIMARY || !e.isStillSincePress() || near.isPresent()) {
+            return;
+        }
+        look(e.getX(), e.getY());
+        OptionalInt page = spread.pageAt(e.getX(), e.getY());
+        if (page.isEmpty()) {
+            work.choosePart(Optional.empty());
+            return;
+        }
+        if (e.isShiftDown()) {
+            work.choosePagesTo(page.getAsInt());
+            return;
+        }
+        if (e.isShortcutDown()) {
+            work.togglePage(page.getAsInt());
+            return;
+        }
+        if (page.getAsInt() != desk.page().get()) {
+            work.choosePage(page.getAsInt());
+        }
+        work.choosePart(over.map(Placed::path));
+        if (e.getClickCount() == 2 && over.isPresent()) {
+            type.run();
+        }
+    }
+
+    private void attempt(Runnable deed) {
+        try {
+            deed.run();
+        } catch (Trouble t) {
+            desk.tell(t);
+        }
+    }
+
+    /** Where the chosen part lies in the view, if one is chosen. */
+    public Optional<Rectangle2D> placeOfPart() {
+        return work.part().flatMap(path -> work.parts().stream()
+                .filter(p -> p.path().equals(path))
+                .findFirst()
+                .map(p -> spread.placeOf(desk.page().get(), p.box())));
+    }
+
+    private void draw(GraphicsContext g) {
+        if (desk.sight().get() == null) {
+            return;
+        }
+        if (held.isEmpty()) {
+            over.ifPresent(p -> {
+                if (overPage.isPresent()
+                        && overPage.getAsInt()
+                                <= desk.sight().get().pagination().pageCount()) {
+                    hover(g, overPage.getAsInt(), p);
+                }
+            });
+            placeOfPart().ifPresent(at -> {
+                g.setStroke(Look.THREAD);
+                g.setLineWidth(2);
+                g.strokeRect(at.getMinX() - 2, at.getMinY() - 2, at.getWidth() + 4, at.getHeight() + 4);
+            });
+            near.ifPresent(d -> handle(g, overPage.orElse(0), d));
+        } else {
+            measures(g, held.get());
+        }
+    }
+
+    private void hover(GraphicsContext g, int page, Placed p) {
+        Rectangle2D at = spread.placeOf(page, p.box());
+        g.setStroke(Look.THREAD);
+        g.setLineWidth(1);
+        g.setLineDashes(4, 3);
+        g.strokeRect(at.getMinX() - 1, at.getMinY() - 1, at.getWidth() + 2, at.getHeight() + 2);
+        g.setLineDashes();
+        tag(g, Blocks.nameOf(p.node()), at.getMinX() - 1, at.getMinY() - 2);
+    }
+
+    /** A name on a strip of paper. */
+    private void tag(GraphicsContext g, String text, double x, double y) {
+        double w = spread.widthOf(text) + 10;
+        double h = spread.em() * 1.3;
+        double top = Math.max(1, y - h);
+        g.setFill(Look.SHEET);
+        g.fillRect(x, top, w, h);
+        g.setStroke(Look.THREAD);
+        g.setLineWidth(1);
+        g.strokeRect(x, top, w, h);
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setTextBaseline(javafx.geometry.VPos.BASELINE);
+        spread.write(g, text, x + 5, top + h * 0.74, Look.INK, false);
+    }
+
+    /** The line that can be dragged. */
+    private void handle(GraphicsContext g, int page, Divider d) {
+        if (page == 0) {
+            return;
+        }
+        Rectangle2D a = spread.placeOf(page, d.first());
+        Rectangle2D b = spread.placeOf(page, d.second());
+        g.setStroke(Look.THREAD);
+        g.setLineWidth(3);
+        if (d.upright()) {
+            double x = (a.getMaxX() + b.getMinX()) / 2;
+            g.strokeLine(x, a.getMinY(), x, a.getMaxY());
+        } else {
+            double y = (a.getMaxY() + b.getMinY()) / 2;
+            g.strokeLine(a.getMinX(), y, a.getMaxX(), y);
+        }
+    }
+
+    /** How large both neighbours would be. */
+    private void measures(GraphicsContext g, Divider d) {
+        if (trial.isEmpty()) {
+            return;
+        }
+        int page = desk.page().get();
+        double first = (d.upright() ? d.first().width() : d.first().height()) + moved;
+        double second = (d.upright() ? d.second().width() : d.second().height()) - moved;
+        Rectangle2D a = spread.placeOf(page, d.first());
+        double x = d.upright() ? a.getMaxX() + moved * spread.scale() : a.getMinX();
+        double y = d.upright() ? a.getMinY() : a.getMaxY() + moved * spread.scale();
+        g.setStroke(Look.THREAD);
+        g.setLineWidth(1.5);
+        if (d.upright()) {
+            g.strokeLine(x, a.getMinY(), x, a.getMaxY());
+        } else {
+            g.strokeLine(a.getMinX(), y, a.getMaxX(), y);
+        }
+        var unit = desk.unit().get();
+        tag(
+                g,
+                Length.points(Math.max(0, first)).format(unit) + " | "
+                        + Length.points(Math.max(0, second)).format(unit),
+                x + 4,
+                y - 3);
+    }
+}

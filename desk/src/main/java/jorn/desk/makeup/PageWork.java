@@ -1,0 +1,405 @@
+package jorn.desk.makeup;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.NavigableSet;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import jorn.book.Book;
+import jorn.book.Inside;
+import jorn.book.Pagination;
+import jorn.book.Pagination.Slot;
+import jorn.book.Run;
+import jorn.desk.model.Desk;
+import jorn.measure.Trouble;
+import jorn.recipe.Blocks;
+import jorn.recipe.Border;
+import jorn.recipe.Node;
+import jorn.recipe.PictureBlock;
+import jorn.recipe.Placed;
+import jorn.recipe.Recipe;
+import jorn.recipe.Rework;
+import jorn.recipe.Rework.Edge;
+
+/**
+ * What the user has in hand at the Make-up bench: the chosen pages, the chosen part of the page, how far a change reaches;
+ * and the changes themselves. Every change goes through the desk, so that it can be undone.
+ */
+public final class PageWork {
+    private final Desk desk;
+    private final NavigableSet<Integer> more = new TreeSet<>();
+    private Optional<List<Integer>> part = Optional.empty();
+    private boolean onlyHere;
+    private Runnable onChoice = () -> {};
+
+    public PageWork(Desk desk) {
+        this.desk = desk;
+        desk.page().addListener((o, was, now) -> turned(was.intValue(), now.intValue()));
+    }
+
+    /** Who hears that something else was chosen. */
+    public void setOnChoice(Runnable listener) {
+        onChoice = listener;
+    }
+
+    private Pagination pagination() {
+        return desk.sight().get().pagination();
+    }
+
+    /** The page that is looked at. */
+    public Slot slot() {
+        return pagination().page(desk.page().get());
+    }
+
+    /** The design of the page that is looked at, if it is not blank. */
+    public Optional<Recipe> recipe() {
+        Slot slot = slot();
+        return slot.isBlank() ? Optional.empty() : Optional.of(desk.book().recipeOf(slot));
+    }
+
+    /** The run of the page that is looked at, if it is not blank. */
+    public Optional<Run> run() {
+        return slot().isBlank()
+                ? Optional.empty()
+                : Optional.of(desk.book().runs().get(slot().run()));
+    }
+
+    private void turned(int from, int to) {
+        Book book = desk.book();
+        Pagination p = pagination();
+        boolean same = from <= p.pageCount()
+                && !p.page(from).isBlank()
+                && !p.page(to).isBlank()
+                && book.recipeOf(p.page(from)).equals(book.recipeOf(p.page(to)));
+        if (!same) {
+            part = Optional.empty();
+        }
+        if (!more.contains(to)) {
+            more.clear();
+        }
+        onlyHere = false;
+    }
+
+    // Pages
+
+    /** The chosen pages, at least the one that is looked at. */
+    public NavigableSet<Integer> pages() {
+        int count = pagination().pageCount();
+        NavigableSet<Integer> all = new TreeSet<>(more.headSet(count, true));
+        all.add(Math.min(count, desk.page().get()));
+        return Collections.unmodifiableNavigableSet(all);
+    }
+
+    public boolean hasMany() {
+        return pages().size() > 1;
+    }
+
+    /** Chooses a page alone. */
+    public void choosePage(int page) {
+        more.clear();
+        desk.page().set(page);
+        onChoice.run();
+    }
+
+    /** Chooses a page besides the others, or lets go of it. */
+    public void togglePage(int page) {
+        NavigableSet<Integer> now = new TreeSet<>(pages());
+        if (!now.remove(page)) {
+            now.add(page);
+            setPages(now, page);
+        } else if (!now.isEmpty()) {
+            setPages(now, now.contains(desk.page().get()) ? desk.page().get() : now.first());
+        }
+    }
+
+    /** Chooses all pages from the one that is looked at to another. */
+    public void choosePagesTo(int page) {
+        NavigableSet<Integer> now = new TreeSet<>(pages());
+        int from = desk.page().get();
+        IntStream.rangeClosed(Math.min(from, page), Math.max(from, page)).forEach(now::add);
+        setPages(now, page);
+    }
+
+    /** Chooses one page more, or less, at the end of those that are chosen. */
+    public void stretch(int by) {
+        int to = desk.page().get() + by;
+        if (to < 1 || to > pagination().pageCount()) {
+            return;
+        }
+        NavigableSet<Integer> now = new TreeSet<>(pages());
+        if (now.contains(to)) {
+            now.remove(desk.page().get());
+        }
+        now.add(to);
+        setPages(now, to);
+    }
+
+    private void setPages(NavigableSet<Integer> pages, int at) {
+        more.clear();
+        more.addAll(pages);
+        desk.page().set(at);
+        onChoice.run();
+    }
+
+    // The part of the page
+
+    /** The path of the chosen part of the page. */
+    public Optional<List<Integer>> part() {
+        return part.filter(path -> recipe().isPresent() && exists(recipe().get().root(), path));
+    }
+
+    private static boolean exists(Node root, List<Integer> path) {
+        Node at = root;
+        for (int i : path) {
+            if (i >= at.children().size()) {
+                return false;
+            }
+            at = at.children().get(i);
+        }
+        return true;
+    }
+
+    /** The chosen part itself. */
+    public Optional<Node> node() {
+        return part().map(path -> Rework.at(recipe().orElseThrow().root(), path));
+    }
+
+    /** The parts of the page that is looked at, the whole first. */
+    public List<Placed> parts() {
+        return desk.sight().get().composer().parts(desk.page().get());
+    }
+
+    public void choosePart(Optional<List<Integer>> path) {
+        part = path;
+        onChoice.run();
+    }
+
+    /** Chooses the next or the last block in reading order. */
+    public void stepPart(int by) {
+        List<List<Integer>> blocks =
+                parts().stream().filter(Placed::isBlock).map(Placed::path).toList();
+        if (!blocks.isEmpty()) {
+            int now = part().map(blocks::indexOf).orElse(by > 0 ? -1 : blocks.size());
+            choosePart(Optional.of(blocks.get(Math.floorMod(now + by, blocks.size()))));
+        }
+    }
+
+    // How far a change reaches
+
+    /** Whether a change reaches no page but the chosen ones. */
+    public boolean isOnlyHere() {
+        return onlyHere || hasMany() || isException();
+    }
+
+    public void setOnlyHere(boolean only) {
+        onlyHere = only;
+        onChoice.run();
+    }
+
+    /** Whether the page that is looked at has a design of its own. */
+    public boolean isException() {
+        return !slot().isBlank() && desk.book().exceptionOf(slot()).isPresent();
+    }
+
+    /** How many pages have the design of the run that this page is of. */
+    public long sharing() {
+        Slot slot = slot();
+        return pagination().slots().stream()
+                .filter(s -> s.run() == slot.run() && s.design() == slot.design())
+                .filter(s -> desk.book().exceptionOf(s).isEmpty())
+                .count();
+    }
+
+    /** What the page stands for, in a few letters: "2026-W41"; its number where it stands for nothing. */
+    public String here() {
+        String stands = slot().occasion().id(desk.book().calendar().weeks());
+        return stands.isEmpty() ? "page " + slot().number() : stands;
+    }
+
+    /** The book with the design of these pages changed, as far as the change is to reach. */
+    public Book redesigned(Book book, UnaryOperator<Recipe> change) {
+        Slot slot = slot();
+        if (isOnlyHere()) {
+            return Inside.redesign(book, pagination(), pages(), change);
+        }
+        return slot.isBlank()
+                ? book
+                : book.withRun(slot.run(), r -> r.withDesign(slot.design(), change.apply(r.design(slot.design()))));
+    }
+
+    /** The book with the tree of these pages' design changed. */
+    public Book reworked(Book book, UnaryOperator<Node> change) {
+        return redesigned(book, r -> new Recipe(r.id(), r.name(), change.apply(r.root())));
+    }
+
+    /**
+     * Changes the tree of the design.
+     *
+     * @throws Trouble where it cannot be; then nothing has changed
+     */
+    public void rework(String thing, UnaryOperator<Node> change) {
+        desk.change(thing, b -> reworked(b, change));
+    }
+
+    /** Changes the chosen part. */
+    public void change(Node now) {
+        List<Integer> path = part().orElseThrow();
+        rework("part", root -> Rework.change(root, path, old -> now));
+    }
+
+    /** Puts a block beside the chosen part, or beside all there is, and chooses it. */
+    public void insert(Edge edge, Node block) {
+        List<Integer> path = part().orElse(List.of());
+        List<Integer> place = Rework.placeOfNew(recipe().orElseThrow().root(), path, edge);
+        rework("insert", root -> Rework.insert(root, path, edge, block));
+        choosePart(Optional.of(place));
+    }
+
+    /** Puts something else in the chosen part's place. */
+    public void replace(Node block) {
+        part().ifPresent(path -> {
+            rework("replace", root -> Rework.change(root, path, n -> block));
+            choosePart(Optional.of(path));
+        });
+    }
+
+    /** Makes two of the chosen part. */
+    public void split(boolean across) {
+        part().ifPresent(path -> {
+            rework("split", root -> Rework.split(root, path, across));
+            List<Integer> first = new ArrayList<>(path);
+            first.add(0);
+            choosePart(Optional.of(first));
+        });
+    }
+
+    /** Takes the chosen part away. */
+    public void remove() {
+        part().ifPresent(path -> {
+            rework("remove", root -> Rework.remove(root, path));
+            choosePart(Optional.empty());
+        });
+    }
+
+    /** Puts a border round the chosen part. */
+    public void border() {
+        part().ifPresent(path -> rework("border", root -> Rework.change(root, path, Border::plain)));
+    }
+
+    /** Makes the chosen part taller, or wider in a row, at the cost of its neighbour. */
+    public void grow(double points) {
+        List<Integer> path = part().orElse(List.of());
+        if (path.isEmpty()) {
+            return;
+        }
+        List<Integer> up = path.subList(0, path.size() - 1);
+        int index = path.get(path.size() - 1);
+        Node parent = Rework.at(recipe().orElseThrow().root(), up);
+        if (parent.children().size() < 2
+                || Rework.extent(recipe().get().root(), path).isEmpty()) {
+            return;
+        }
+        boolean last = index == parent.children().size() - 1;
+        Divider divider = Divider.of(parts(), up, last ? index - 1 : index);
+        rework("divider", root -> divider.moved(root, last ? -points : points));
+    }
+
+    // Pages and runs
+
+    /** Takes a design for the pages that a change reaches. */
+    public void use(Recipe design) {
+        desk.change("design", b -> redesigned(b, r -> design));
+        choosePart(Optional.empty());
+    }
+
+    /**
+     * Puts a page of a design before a run.
+     *
+     * @param inside whether it joins the cycle that it is put in
+     */
+    public void insertRun(int at, Recipe design, boolean inside) {
+        Run.Matter matter =
+                at == 0 ? Run.Matter.FRONT : desk.book().runs().get(at - 1).matter();
+        Run run = Run.of(design.name(), design, 1, Run.Start.ANYWHERE).as(matter);
+        desk.change("insert", b -> Inside.insert(b, at, run, inside));
+        goToRun(at);
+    }
+
+    /** Puts a page of a design after the run of this page; a cycle that holds the run holds it too. */
+    public void insertAfter(Recipe design) {
+        boolean blank = slot().isBlank();
+        insertRun(blank ? desk.book().runs().size() : slot().run() + 1, design, !blank);
+    }
+
+    /** Turns to the first page of a run, if it has any. */
+    public void goToRun(int run) {
+        pagination().slots().stream().filter(s -> s.run() == run).findFirst().ifPresent(s -> choosePage(s.number()));
+    }
+
+    /** Gives the chosen pages back the design of their run. */
+    public void rejoin() {
+        NavigableSet<Integer> pages = pages();
+        desk.change("design", b -> Inside.rejoin(b, pagination(), pages));
+        choosePart(Optional.empty());
+    }
+
+    /** Makes a run of their own of the chosen pages. */
+    public void takeOut() {
+        NavigableSet<Integer> pages = pages();
+        if (pages.last() - pages.first() + 1 != pages.size()) {
+            throw Trouble.of("The chosen pages do not follow each other.", "Choose pages that do.");
+        }
+        Pagination before = pagination();
+        desk.change("take out", b -> Inside.takeOut(b, before, pages.first(), pages.last()));
+        choosePage(pages.first());
+    }
+
+    /** Moves the run of this page one place on or back. */
+    public void moveRun(int by) {
+        if (slot().isBlank()) {
+            return;
+        }
+        int run = slot().run();
+        int to = by < 0 ? run - 1 : run + 2;
+        if (to >= 0 && to <= desk.book().runs().size()) {
+            moveRun(run, to, false);
+        }
+    }
+
+    /** Moves a run; see {@link Inside#move}. */
+    public void moveRun(int run, int to, boolean inside) {
+        desk.change("order", b -> Inside.move(b, run, to, inside));
+        goToRun(to > run ? to - 1 : to);
+    }
+
+    /** Takes the run of this page out of the book. */
+    public void removeRun() {
+        if (!slot().isBlank()) {
+            int run = slot().run();
+            desk.change("remove run", b -> Inside.remove(b, run));
+            goToRun(Math.min(run, desk.book().runs().size() - 1));
+        }
+    }
+
+    /** Changes the run of this page. */
+    public void changeRun(UnaryOperator<Run> change) {
+        int run = slot().run();
+        desk.change("run", b -> b.withRun(run, change));
+        if (slot().run() != run) {
+            goToRun(run);
+        }
+    }
+
+    /** Whether the chosen part shows a picture. */
+    public boolean takesPicture() {
+        return node().filter(n -> n instanceof PictureBlock).isPresent();
+    }
+
+    /** What the chosen part is called. */
+    public String partName() {
+        return node().map(Blocks::nameOf).orElse("");
+    }
+}

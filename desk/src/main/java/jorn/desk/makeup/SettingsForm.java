@@ -1,0 +1,122 @@
+package jorn.desk.makeup;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import jorn.desk.view.Slip;
+import jorn.measure.Unit;
+import jorn.page.Picture;
+import jorn.recipe.PartSettings;
+import jorn.recipe.Setting;
+
+/** Puts the settings of a part, or of anything made like one, on a slip. */
+final class SettingsForm {
+    private final Slip slip;
+    private final Unit unit;
+    private final Map<String, Picture> pictures;
+    private final Consumer<Consumer<Picture>> bringIn;
+
+    /**
+     * @param pictures of the book
+     * @param bringIn asks for a picture's file, brings it into the book and then hands it over
+     */
+    SettingsForm(Slip slip, Unit unit, Map<String, Picture> pictures, Consumer<Consumer<Picture>> bringIn) {
+        this.slip = slip;
+        this.unit = unit;
+        this.pictures = pictures;
+        this.bringIn = bringIn;
+    }
+
+    /**
+     * Shows all settings.
+     *
+     * @param prefix of the fields' ids
+     * @param take hears of the part with one setting changed
+     */
+    <T> void show(String prefix, T part, List<Setting> settings, Consumer<T> take) {
+        for (Setting s : settings) {
+            show(prefix + s.id().replace('.', '-'), s, value -> take.accept(PartSettings.with(part, s.id(), value)));
+        }
+    }
+
+    private void show(String id, Setting s, Consumer<Object> take) {
+        switch (s.kind()) {
+            case SWITCH -> slip.toggle(s.name(), id, (Boolean) s.value(), () -> take.accept(!(Boolean) s.value()));
+            case CHOICE -> choice(id, s, take);
+            case PICTURE -> picture(id, s, take);
+            case WORDS -> words(id, s, take);
+            default -> slip.field(s.name(), id, s.written(unit), help(s), text -> take.accept(s.read(text, unit)));
+        }
+    }
+
+    private void words(String id, Setting s, Consumer<Object> take) {
+        if (s.id().equals("text")) {
+            slip.area(
+                    s.name(),
+                    id,
+                    s.written(unit),
+                    "May hold fields: {month}, {week.start}, {page}, {title}, {prompt}.",
+                    3,
+                    text -> take.accept(s.read(text, unit)));
+        } else {
+            slip.field(s.name(), id, s.written(unit), help(s), text -> take.accept(s.read(text, unit)));
+        }
+    }
+
+    private static String help(Setting s) {
+        String what =
+                switch (s.kind()) {
+                    case LENGTH -> "A length, such as 6 mm or 1/4 in.";
+                    case TYPE_SIZE -> "Type is measured in points: 11 pt.";
+                    case WEIGHT -> "Thickness in points. Under 0.25 pt lines break up in print.";
+                    case PER_CENT -> "100 % is full strength.";
+                    case WORD_LIST -> "Separated by commas.";
+                    case NUMBER_LIST -> "Numbers, separated by semicolons.";
+                    case WORDS -> "Words; may hold fields such as {month}.";
+                    default -> "A number.";
+                };
+        return s.mayBeEmpty() ? what + " May be empty." : what;
+    }
+
+    private void choice(String id, Setting s, Consumer<Object> take) {
+        List<Button> words = new ArrayList<>();
+        for (int i = 0; i < s.options().size(); i++) {
+            Setting.Option o = s.options().get(i);
+            words.add(slip.word(
+                    o.word(),
+                    id + "-" + i,
+                    s.name() + ": " + o.word() + ".",
+                    s.isNow(o),
+                    () -> take.accept(s.mayBeEmpty() ? Optional.of(o.value()) : o.value())));
+        }
+        slip.words(s.name(), words);
+    }
+
+    private void picture(String id, Setting s, Consumer<Object> take) {
+        String now = s.written(unit);
+        List<Button> words = new ArrayList<>();
+        if (s.mayBeEmpty()) {
+            words.add(
+                    slip.word("none", id + "-none", "No picture.", now.isEmpty(), () -> take.accept(Optional.empty())));
+        }
+        for (Picture p : pictures.values()) {
+            String name = p.isMissing() ? p.name() + " (missing)" : p.name();
+            words.add(slip.word(
+                    name, id + "-" + p.id(), "A picture of this book.", p.id().equals(now), () -> give(s, p, take)));
+        }
+        words.add(slip.word(
+                "a file …",
+                id + "-file",
+                "Choose a PNG or JPEG file.",
+                false,
+                () -> bringIn.accept(p -> give(s, p, take))));
+        slip.words(s.name(), words);
+    }
+
+    private static void give(Setting s, Picture p, Consumer<Object> take) {
+        take.accept(s.mayBeEmpty() ? Optional.of(p.id()) : p.id());
+    }
+}

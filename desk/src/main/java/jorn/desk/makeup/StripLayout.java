@@ -1,0 +1,195 @@
+package jorn.desk.makeup;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import jorn.book.Pagination;
+import jorn.desk.model.Sight;
+import jorn.page.Box;
+import jorn.page.Side;
+
+/** Where spreads, runs and cycles of the flat plan lie, in pixels from its very beginning. */
+final class StripLayout {
+    static final double TOP = 5;
+    private static final double SIDE_GAP = 9;
+
+    /** The rows of the plan, from the top. */
+    enum Row {
+        PAGES,
+        RUNS,
+        CYCLES
+    }
+
+    /**
+     * A gap between runs, where another can be put.
+     *
+     * @param x where it is
+     * @param run before which run
+     * @param inside whether it lies between two rounds, or inside a round, of a cycle
+     */
+    record Gap(double x, int run, boolean inside) {}
+
+    private final Sight sight;
+    private final Strip strip;
+    private final double em;
+    private final double thumbWidth;
+    private final double thumbHeight;
+    private final double[] lefts;
+    private final double width;
+
+    StripLayout(Sight sight, Strip strip, double height, double em) {
+        this.sight = sight;
+        this.strip = strip;
+        this.em = em;
+        double marks = em * (strip.hasCycles() ? 3.8 : 2.1);
+        thumbHeight = Math.max(20, height - TOP - marks);
+        Box trim = sight.composer().frame(Side.RECTO).trim();
+        thumbWidth = thumbHeight * trim.width() / trim.height();
+        lefts = new double[strip.shown().size()];
+        double x = SIDE_GAP;
+        for (int i = 0; i < lefts.length; i++) {
+            lefts[i] = x;
+            x += step() + hiddenWidth(i);
+        }
+        width = x + SIDE_GAP;
+    }
+
+    Strip strip() {
+        return strip;
+    }
+
+    double em() {
+        return em;
+    }
+
+    double thumbWidth() {
+        return thumbWidth;
+    }
+
+    double thumbHeight() {
+        return thumbHeight;
+    }
+
+    double step() {
+        return 2 * thumbWidth + SIDE_GAP;
+    }
+
+    /** How wide all of it is. */
+    double width() {
+        return width;
+    }
+
+    /** Room for the word that says how much is folded away after a spread. */
+    double hiddenWidth(int place) {
+        return strip.hiddenAfter(place) > 0 ? em * 2.6 : 0;
+    }
+
+    double left(int place) {
+        return lefts[place];
+    }
+
+    /** Where a page's left edge is; of a hidden one, where it would begin. */
+    double xOf(int page) {
+        int place = strip.placeOf(Pagination.spreadOf(page));
+        double left = lefts[place];
+        return strip.isShown(page) ? left + (isAtRight(page) ? thumbWidth : 0) : left + 2 * thumbWidth;
+    }
+
+    private boolean isAtRight(int page) {
+        return sight.book().brief().reading().isRightHand(Side.of(page));
+    }
+
+    /** The left edge of what a stretch of pages shows. */
+    double from(int first, int last) {
+        return Math.min(xOf(first), xOf(last));
+    }
+
+    /** The right edge of what a stretch of pages shows. */
+    double to(int first, int last) {
+        double right = Math.max(xOf(first), xOf(last));
+        boolean hidden = !strip.isShown(last);
+        return hidden ? right + hiddenWidth(strip.placeOf(Pagination.spreadOf(last))) : right + thumbWidth;
+    }
+
+    Row rowAt(double y) {
+        double runs = TOP + thumbHeight + 3;
+        return y < runs ? Row.PAGES : strip.hasCycles() && y > runs + em * 1.8 ? Row.CYCLES : Row.RUNS;
+    }
+
+    /** Which of the shown spreads is at a place, or the nearest. */
+    int placeAt(double x) {
+        int at = java.util.Arrays.binarySearch(lefts, x);
+        int place = at >= 0 ? at : -at - 2;
+        return Math.max(0, Math.min(lefts.length - 1, place));
+    }
+
+    /** The page at a place; between two, the one before. */
+    OptionalInt pageAt(double x) {
+        int place = placeAt(x);
+        int spread = strip.shown().get(place);
+        boolean atRight = x - lefts[place] > thumbWidth;
+        Pagination p = sight.pagination();
+        boolean recto = atRight == isAtRight(1);
+        OptionalInt wanted = recto ? p.rectoOf(spread) : p.versoOf(spread);
+        return wanted.isPresent() ? wanted : recto ? p.versoOf(spread) : p.rectoOf(spread);
+    }
+
+    /** The run at a place, if no blank is there. */
+    OptionalInt runAt(double x) {
+        OptionalInt page = pageAt(x);
+        if (page.isEmpty() || sight.pagination().page(page.getAsInt()).isBlank()) {
+            return OptionalInt.empty();
+        }
+        return OptionalInt.of(sight.pagination().page(page.getAsInt()).run());
+    }
+
+    Optional<Strip.Group> groupAt(double x) {
+        OptionalInt page = pageAt(x);
+        return page.isPresent() ? strip.groupOf(page.getAsInt()) : Optional.empty();
+    }
+
+    /** The gap between runs that is nearest to a place. */
+    Optional<Gap> gapAt(double x) {
+        Gap best = null;
+        for (Gap gap : gaps()) {
+            if (best == null || Math.abs(gap.x() - x) < Math.abs(best.x() - x)) {
+                best = gap;
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** One gap before each shown stretch, and one after the last. Between two rounds, it is the end of the first. */
+    private List<Gap> gaps() {
+        List<Gap> gaps = new ArrayList<>();
+        Strip.Stretch before = null;
+        for (Strip.Stretch s : strip.stretches()) {
+            if (strip.isShown(s.from())) {
+                boolean inside = before != null && sameCycle(before.to(), s.from());
+                int run = inside ? before.run() + 1 : s.run();
+                gaps.add(new Gap(from(s.from(), s.to()) - SIDE_GAP / 2, run, inside));
+            }
+            before = s;
+        }
+        if (before != null) {
+            gaps.add(new Gap(to(before.from(), before.to()) + SIDE_GAP / 2, before.run() + 1, false));
+        }
+        return gaps;
+    }
+
+    private boolean sameCycle(int page, int next) {
+        Optional<Strip.Group> group = strip.groupOf(page);
+        return group.isPresent() && group.get().cycle().isPresent() && group.equals(strip.groupOf(next));
+    }
+
+    /** Stretches of pages that lie between two places. */
+    List<Strip.Stretch> stretchesBetween(double x1, double x2) {
+        return strip.stretches().isEmpty()
+                ? Collections.emptyList()
+                : strip.stretches().stream()
+                        .filter(s -> to(s.from(), s.to()) >= x1 && from(s.from(), s.to()) <= x2)
+                        .toList();
+    }
+}

@@ -1,0 +1,139 @@
+package jorn.desk.model;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import jorn.book.Pagination.Slot;
+import jorn.calendar.DayFile;
+import jorn.measure.Trouble;
+import jorn.page.Picture;
+import jorn.press.PressProfile;
+import jorn.press.PressShelf;
+import jorn.recipe.Recipe;
+import jorn.store.ItemFile;
+import jorn.store.RecipeFile;
+import jorn.store.RecipeShelf;
+
+/** Takes in what is dropped on the window: presses, designs, dates, lists, pictures. */
+public final class Intake {
+    private static final long LARGEST_PICTURE = 200_000_000;
+
+    private final Desk desk;
+
+    public Intake(Desk desk) {
+        this.desk = desk;
+    }
+
+    /**
+     * Takes in a file that is not a book.
+     *
+     * @throws Trouble where it is nothing that Jorn knows, or is not in order
+     */
+    public void take(Path path) {
+        String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
+        if (name.endsWith(".json")) {
+            takeJson(path);
+        } else if (name.endsWith(".ics")) {
+            takeDays(path);
+        } else if (name.endsWith(".csv")) {
+            takeTable(path);
+        } else if (name.endsWith(".txt")) {
+            takeItems(path);
+        } else if (name.endsWith(".png") || name.endsWith(".jpg") || name.endsWith(".jpeg")) {
+            Picture picture = bringIn(path);
+            desk.say(
+                    picture.name() + " is in the book now.",
+                    "Choose a picture on a page, or an ornament of a run, to show it.");
+        } else {
+            throw Trouble.of(
+                    "Jorn does not know what to do with " + path.getFileName() + ".",
+                    "Drop a book (.jorn), a press profile or page design (.json), dates (.ics, .csv), a list (.txt, .csv) or a"
+                            + " picture (.png, .jpg).");
+        }
+    }
+
+    private void takeJson(Path path) {
+        if (RecipeFile.isRecipe(path)) {
+            Recipe read = RecipeFile.read(path);
+            Recipe kept = shelf().keep(read, read.name());
+            desk.say("The design “" + kept.name() + "” is on your shelf.", "Find it under Designs, Make-up bench.");
+        } else {
+            PressProfile press = PressShelf.read(path);
+            desk.changeBrief("press", b -> b.at(press));
+        }
+    }
+
+    private RecipeShelf shelf() {
+        return new RecipeShelf(desk.settings().recipeFolder());
+    }
+
+    private void takeDays(Path path) {
+        var days = DayFile.read(path);
+        desk.change("calendar", b -> b.withCalendar(b.calendar().withPersonal(days)));
+        desk.say(days.size() + " dates of " + path.getFileName() + " are marked now.", "See them on dated pages.");
+    }
+
+    /** A table of dates where its first column holds any; otherwise a list. */
+    private void takeTable(Path path) {
+        Optional<Trouble> noDates;
+        try {
+            takeDays(path);
+            return;
+        } catch (Trouble t) {
+            noDates = Optional.of(t);
+        }
+        List<String> items = ItemFile.read(path);
+        boolean datesMeant = items.stream().limit(20).anyMatch(i -> i.matches("\\d{1,4}[-./]\\d{1,2}[-./]\\d{1,4}.*"));
+        if (datesMeant) {
+            throw noDates.get();
+        }
+        giveItems(path, items);
+    }
+
+    private void takeItems(Path path) {
+        giveItems(path, ItemFile.read(path));
+    }
+
+    /** Gives a list to the run of the page that is looked at. */
+    private void giveItems(Path path, List<String> items) {
+        Slot slot = desk.sight().get().pagination().page(desk.page().get());
+        if (slot.isBlank()) {
+            throw Trouble.of(
+                    "The page that you look at is blank.",
+                    "Turn to a page that is to take the list, and drop it again.");
+        }
+        String run = desk.book().runs().get(slot.run()).name();
+        desk.change("run", b -> b.withRun(slot.run(), r -> r.withItems(items)));
+        desk.say(
+                "“" + run + "” takes the " + items.size() + " lines of " + path.getFileName() + " in turn now.",
+                "They stand where its design has a prompt; see “Its run”.");
+    }
+
+    /** Brings a picture into the book. */
+    public Picture bringIn(Path path) {
+        try {
+            if (Files.size(path) > LARGEST_PICTURE) {
+                throw Trouble.of(path.getFileName() + " is larger than 200 MB.", "Save it smaller, as JPEG.");
+            }
+            Picture picture = Picture.of(String.valueOf(path.getFileName()), Files.readAllBytes(path));
+            desk.change("picture", b -> b.with(picture));
+            return picture;
+        } catch (IOException e) {
+            throw Trouble.because(
+                    path.getFileName() + " cannot be read.", "Look whether the file is there and may be opened.", e);
+        }
+    }
+
+    /** Brings a picture into the book and hands it over; what is wrong with it is told on the desk. */
+    public void bringIn(Path path, Consumer<Picture> then) {
+        try {
+            then.accept(bringIn(path));
+        } catch (Trouble t) {
+            desk.tell(t);
+        }
+    }
+}
