@@ -3,6 +3,7 @@ package jorn.recipe;
 import java.util.Optional;
 import jorn.measure.Length;
 import jorn.measure.Trouble;
+import jorn.measure.Unit;
 
 /** Refuses measures with which a block could not be drawn; said in the words of the setting. */
 final class Limits {
@@ -18,7 +19,10 @@ final class Limits {
 
     /** A type size: 4 to 200 pt. */
     static Length type(Length wanted) {
-        return length(wanted, "Type", Length.points(4), Length.points(200));
+        if (wanted.points() < 4 || wanted.points() > 200) {
+            throw Trouble.of("Type of " + wanted.format(Unit.POINT) + " cannot be set.", "Choose 4 pt to 200 pt.");
+        }
+        return wanted;
     }
 
     /** A height or width of a part, or of a rule: half a point to 1 m. */

@@ -151,58 +151,58 @@ public final class Rework {
 
     /**
      * Moves the line between two neighbours of a row or column. Shares stay shares, so that the design still fits other
-     * trims; where one neighbour has a fixed or natural measure, that one is set and the other takes the rest.
+     * trims. Where a neighbour has a fixed or natural measure, it is set to another one, and the shares on the other side of
+     * the line take up the difference.
      *
      * @param container path of the row or column
      * @param before index of the part above or left of the line
      * @param first present measure of that part, in points
      * @param second present measure of its neighbour, in points
-     * @param by how far the line moves down or to the right, in points; stopped where a neighbour would vanish
+     * @param by how far the line moves down or to the right, in points; stopped where a part would vanish
      */
     public static Node moveDivider(
             Node root, List<Integer> container, int before, double first, double second, double by) {
+        List<Integer> one = child(container, before);
+        List<Integer> other = child(container, before + 1);
+        Extent a = extent(root, one).orElseThrow();
+        Extent b = extent(root, other).orElseThrow();
         double least = Math.min(LEAST_POINTS, Math.min(first, second));
-        double moved = Math.max(least - first, Math.min(second - least, by));
-        return change(root, container, node -> {
-            if (node instanceof Column c) {
-                List<Column.Part> parts = new ArrayList<>(c.parts());
-                Column.Part a = parts.get(before);
-                Column.Part b = parts.get(before + 1);
-                if (a.share().isPresent() && b.share().isPresent()) {
-                    double[] shares = shares(a.share().get(), b.share().get(), first + moved, second - moved);
-                    parts.set(before, Column.Part.share(shares[0], a.node()));
-                    parts.set(before + 1, Column.Part.share(shares[1], b.node()));
-                } else {
-                    if (a.share().isEmpty()) {
-                        parts.set(before, Column.Part.fixed(millimetres(first + moved), a.node()));
-                    }
-                    if (b.share().isEmpty()) {
-                        parts.set(before + 1, Column.Part.fixed(millimetres(second - moved), b.node()));
-                    }
-                }
-                return new Column(parts, c.gap());
+        if (a.share().isPresent() && b.share().isPresent()) {
+            double moved = Math.max(least - first, Math.min(second - least, by));
+            double[] shares = shares(a.share().get(), b.share().get(), first + moved, second - moved);
+            return withExtent(withExtent(root, one, Extent.share(shares[0])), other, Extent.share(shares[1]));
+        }
+        boolean setsFirst = a.share().isEmpty() && (b.share().isPresent() || !hasShareBefore(root, container, before));
+        if (setsFirst) {
+            double most = b.share().isPresent() ? first + second - least : Double.MAX_VALUE;
+            return withExtent(root, one, fixed(Math.min(most, first + by), Math.min(LEAST_POINTS, first)));
+        }
+        double most = a.share().isPresent() ? first + second - least : Double.MAX_VALUE;
+        return withExtent(root, other, fixed(Math.min(most, second - by), Math.min(LEAST_POINTS, second)));
+    }
+
+    private static Extent fixed(double points, double least) {
+        return Extent.fixed(millimetres(Math.max(least, points)));
+    }
+
+    private static List<Integer> child(List<Integer> path, int index) {
+        List<Integer> deeper = new ArrayList<>(path);
+        deeper.add(index);
+        return deeper;
+    }
+
+    /** Whether what is left goes to parts before this one, and to none after it. */
+    private static boolean hasShareBefore(Node root, List<Integer> container, int before) {
+        boolean earlier = false;
+        for (int i = 0; i < at(root, container).children().size(); i++) {
+            boolean shares =
+                    extent(root, child(container, i)).orElseThrow().share().isPresent();
+            if (shares && i > before) {
+                return false;
             }
-            if (node instanceof Row r) {
-                List<Row.Part> parts = new ArrayList<>(r.parts());
-                Row.Part a = parts.get(before);
-                Row.Part b = parts.get(before + 1);
-                if (a.width().isEmpty() && b.width().isEmpty()) {
-                    double[] shares =
-                            shares(a.share().orElse(1.0), b.share().orElse(1.0), first + moved, second - moved);
-                    parts.set(before, Row.Part.share(shares[0], a.node()));
-                    parts.set(before + 1, Row.Part.share(shares[1], b.node()));
-                } else {
-                    if (a.width().isPresent()) {
-                        parts.set(before, Row.Part.fixed(millimetres(first + moved), a.node()));
-                    }
-                    if (b.width().isPresent()) {
-                        parts.set(before + 1, Row.Part.fixed(millimetres(second - moved), b.node()));
-                    }
-                }
-                return new Row(parts, r.gap(), r.alternate());
-            }
-            return node;
-        });
+            earlier |= shares;
+        }
+        return earlier;
     }
 
     /** Measures are kept to a tenth of a millimetre, so that they can be read. */

@@ -106,6 +106,28 @@ class ReworkTest {
     }
 
     @Property
+    void besideAPartOfFixedHeightTheLineMovesAsWellAndTheSharesGive(
+            @ForAll @DoubleRange(min = 0, max = 120) double by, @ForAll boolean shareAbove) {
+        Column.Part rule = Column.Part.fixed(Length.points(7), new Space());
+        Column.Part head = Column.Part.fixed(Length.points(24), new Space());
+        Column.Part rest = Column.Part.share(1, lines());
+        Node root = new Column(shareAbove ? List.of(rest, head, rule) : List.of(head, rule, rest), Length.ZERO);
+        int before = shareAbove ? 1 : 0;
+        List<Box> then = boxes(root);
+        double moved = shareAbove ? -by : by;
+        Node now = Rework.moveDivider(
+                root,
+                List.of(),
+                before,
+                then.get(before).height(),
+                then.get(before + 1).height(),
+                moved);
+        List<Box> after = boxes(now);
+        assertEquals(then.get(before).bottom() + moved, after.get(before).bottom(), 0.6);
+        after.forEach(b -> assertTrue(AREA.holds(b), b.toString()));
+    }
+
+    @Property
     void anyDepthOfChangesKeepsEveryPartInsideAndApart(@ForAll List<@IntRange(min = 0, max = 99) Integer> deeds) {
         Node root = two();
         for (int deed : deeds.subList(0, Math.min(12, deeds.size()))) {

@@ -68,10 +68,7 @@ final class PartSlip extends Slip {
                     () -> work.choosePart(Optional.of(List.copyOf(up)))));
         }
         if (!words.isEmpty()) {
-            words("", words);
-            ((javafx.scene.layout.FlowPane) getChildren().get(getChildren().size() - 2))
-                    .getChildren()
-                    .add(0, Words.label("in the", "soft"));
+            words("in the", words);
         }
     }
 

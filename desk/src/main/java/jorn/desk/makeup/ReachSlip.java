@@ -86,7 +86,9 @@ final class ReachSlip extends Slip {
                             "Write a name: the design is put on your own shelf, to be used in other books.",
                             name -> keep(recipe, name))
                     .setPromptText("a name");
-            add(choice("Write it to a file …", "to share", false, () -> share(recipe)));
+            var file = choice("Write it to a file …", "to share", false, () -> share(recipe));
+            file.setId("share-design");
+            add(file);
         });
     }
 

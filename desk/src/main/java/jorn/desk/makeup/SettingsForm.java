@@ -59,7 +59,7 @@ final class SettingsForm {
                     id,
                     s.written(unit),
                     "May hold fields: {month}, {week.start}, {page}, {title}, {prompt}.",
-                    3,
+                    2,
                     text -> take.accept(s.read(text, unit)));
         } else {
             slip.field(s.name(), id, s.written(unit), help(s), text -> take.accept(s.read(text, unit)));

@@ -108,8 +108,12 @@ public final class Intake {
         }
         String run = desk.book().runs().get(slot.run()).name();
         desk.change("run", b -> b.withRun(slot.run(), r -> r.withItems(items)));
+        boolean byLine = desk.book().runs().get(slot.run()).count().isEmpty()
+                && desk.book().runs().get(slot.run()).per().isEmpty();
         desk.say(
-                "“" + run + "” takes the " + items.size() + " lines of " + path.getFileName() + " in turn now.",
+                "“" + run + "” "
+                        + (byLine ? "has a page for each of" : "takes in turn")
+                        + " the " + items.size() + " lines of " + path.getFileName() + " now.",
                 "They stand where its design has a prompt; see “Its run”.");
     }
 

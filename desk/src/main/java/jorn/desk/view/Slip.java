@@ -158,14 +158,20 @@ public class Slip extends VBox {
         return button;
     }
 
-    /** Words to choose one of, below their common name. */
+    /** Words to choose one of, after their common name. */
     public final Slip words(String name, List<Button> words) {
         FlowPane row = new FlowPane(2, 0);
+        if (!name.isEmpty()) {
+            Label label = Words.label(name, "soft");
+            label.setMinWidth(Region.USE_PREF_SIZE);
+            FlowPane.setMargin(label, new Insets(0, 4, 0, 5));
+            row.getChildren().add(label);
+        }
         row.getChildren().addAll(words);
         row.setPrefWrapLength(200);
-        // The words begin where the names above them do.
-        VBox.setMargin(row, new Insets(0, 0, 0, -5));
-        return name.isEmpty() ? add(row) : add(named(name), row);
+        // The words begin where the names of the fields do.
+        VBox.setMargin(row, new Insets(2, 0, 0, -5));
+        return add(row);
     }
 
     private static Label named(String name) {

@@ -64,6 +64,7 @@ public final class DeskWindow {
     private boolean cardAsked;
     private boolean mouseDown;
     private boolean stale;
+    private boolean keyTaken;
     private final StackPane root = new StackPane();
     private final Scene scene;
 
@@ -120,6 +121,13 @@ public final class DeskWindow {
             }
         });
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::keys);
+        scene.addEventFilter(KeyEvent.KEY_TYPED, e -> {
+            // What a key of the bench opens does not get its letter.
+            if (keyTaken) {
+                e.consume();
+            }
+        });
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, e -> keyTaken = false);
         root.addEventHandler(DragEvent.DRAG_OVER, e -> {
             if (e.getDragboard().hasFiles()) {
                 e.acceptTransferModes(TransferMode.COPY);
@@ -215,7 +223,13 @@ public final class DeskWindow {
 
     private void keys(KeyEvent e) {
         boolean typing = e.getTarget() instanceof TextInputControl;
-        if (!typing && !slips.isOpen() && present().key(e)) {
+        if (keyTaken && typing) {
+            // The key is still held that opened what is typed in now.
+            e.consume();
+            return;
+        }
+        keyTaken = !typing && !slips.isOpen() && present().key(e);
+        if (keyTaken) {
             e.consume();
             return;
         }

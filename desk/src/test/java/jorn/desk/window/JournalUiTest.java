@@ -160,6 +160,7 @@ class JournalUiTest extends WindowTest {
     @Test
     void showsAtTheProofWhatMustBeMended() {
         clickOn("#bench-makeup");
+        clickOn("#subject-all");
         retype("#margin-gutter", "0.1");
         clickOn("#bench-proof");
         assertTrue(lookup("#note-margin-gutter").tryQuery().isPresent());

@@ -10,6 +10,7 @@ import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -110,9 +111,25 @@ abstract class WindowTest extends ApplicationTest {
     @Override
     public FxRobot clickOn(String query, MouseButton... buttons) {
         await(query);
+        scrollTo(query);
         super.clickOn(query, buttons);
         settle();
         return this;
+    }
+
+    /** As a person does who does not see the thing yet: brings it into sight in the slip that holds it. */
+    private void scrollTo(String query) {
+        Node node = lookup(query).queryAll().stream()
+                .filter(Node::isVisible)
+                .findFirst()
+                .orElseThrow();
+        for (Node n = node.getParent(); n != null; n = n.getParent()) {
+            if (n instanceof ScrollPane && node.isFocusTraversable() && !node.isFocused()) {
+                interact(node::requestFocus);
+                settle();
+                return;
+            }
+        }
     }
 
     @Override
@@ -131,7 +148,7 @@ abstract class WindowTest extends ApplicationTest {
         await(within);
     }
 
-    private void await(String query) {
+    protected void await(String query) {
         if (!isShown(query, 20)) {
             throw new AssertionError("nothing in the window is called " + query);
         }
