@@ -220,7 +220,10 @@ public enum Starter {
     }
 
     private static Run front(String name, Recipe recipe, Start start) {
-        return Run.of(name, recipe, 1, start).as(Matter.FRONT);
+        // Display pages are counted, and bear no number (common practice).
+        return Run.of(name, recipe, 1, start)
+                .as(Matter.FRONT)
+                .numbered(Numbering.CONTINUED.withStyle(Numbering.Style.NONE));
     }
 
     private static Run back(String name, Recipe recipe, Start start) {

@@ -3,8 +3,13 @@ package jorn.recipe;
 import static jorn.recipe.Make.*;
 
 import java.util.List;
+import java.util.Optional;
+import jorn.measure.Length;
+import jorn.page.Palette.Role;
 import jorn.recipe.Catalogue.Entry;
 import jorn.recipe.TextBlock.Align;
+import jorn.recipe.TextBlock.Voice;
+import jorn.text.Typeface.Style;
 
 /** The pages before and after the body. */
 final class BookDesigns {
@@ -26,6 +31,41 @@ final class BookDesigns {
                         "Contents",
                         "front index",
                         page("Contents", fill(new TableBlock(List.of("", "Page"), List.of(6.0, 1.0), mm(8.5), false)))),
+                e(
+                        "contents-list",
+                        "Contents, filled in",
+                        "front index chapters",
+                        page("Contents", fill(new ContentsList(mm(9), Length.points(12))))),
+                e(
+                        "title-border",
+                        "Title page in a border",
+                        "front frame ornate",
+                        new Border(
+                                stack(
+                                        6,
+                                        fill(1, new Space()),
+                                        wide(centred("{title}", 26)),
+                                        wide(new Ornament(Ornament.Shape.DIAMONDS, mm(6), Align.CENTRE)),
+                                        wide(new TextBlock(
+                                                "{subtitle}",
+                                                Voice.BODY,
+                                                Style.ITALIC,
+                                                Length.points(14),
+                                                Align.CENTRE)),
+                                        fill(2, new Space()),
+                                        wide(new TextBlock(
+                                                "{author}",
+                                                Voice.BODY,
+                                                Style.REGULAR,
+                                                Length.points(14),
+                                                Align.CENTRE))),
+                                Border.Corners.SCALLOPED,
+                                3,
+                                mm(1.4),
+                                1.4,
+                                Role.HEADING,
+                                mm(6),
+                                Optional.empty())),
                 e(
                         "about-author",
                         "About the author",

@@ -7,6 +7,7 @@ import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.page.Box;
 import jorn.page.Mark;
+import jorn.page.Palette.Role;
 
 /**
  * Parts one below the other. Fixed and natural heights are given first; what is left goes to the shares. Where there is
@@ -14,8 +15,12 @@ import jorn.page.Mark;
  *
  * @param parts from the head down
  * @param gap between parts
+ * @param alternate whether every other part has a tint behind it
  */
-public record Column(@Required List<Part> parts, Length gap) implements Node {
+public record Column(@Required List<Part> parts, Length gap, boolean alternate) implements Node {
+    public Column(List<Part> parts, Length gap) {
+        this(parts, gap, false);
+    }
 
     /**
      * One part of a column.
@@ -59,6 +64,9 @@ public record Column(@Required List<Part> parts, Length gap) implements Node {
     public void draw(Box area, Flow flow, List<Mark> out) {
         List<Box> places = places(area, flow);
         for (int i = 0; i < places.size(); i++) {
+            if (alternate && i % 2 == 0) {
+                new Pen(flow, out).tint(places.get(i), Role.TINT);
+            }
             parts.get(i).node().draw(places.get(i), flow, out);
         }
     }
@@ -96,6 +104,6 @@ public record Column(@Required List<Part> parts, Length gap) implements Node {
         for (int i = 0; i < nodes.size(); i++) {
             now.add(new Part(parts.get(i).height(), parts.get(i).share(), nodes.get(i)));
         }
-        return new Column(now, gap);
+        return new Column(now, gap, alternate);
     }
 }

@@ -3,7 +3,9 @@ package jorn.recipe;
 import static jorn.recipe.Make.*;
 
 import java.util.List;
+import jorn.measure.Length;
 import jorn.recipe.Catalogue.Entry;
+import jorn.recipe.TextBlock.Align;
 
 /** Logs and journals for one thing at a time. */
 final class LogDesigns {
@@ -18,6 +20,26 @@ final class LogDesigns {
                         "A prompt and lines",
                         "question journal",
                         stack(3, wide(italic("{prompt}", 15)), fill(lines(7.1)))),
+                e(
+                        "journal-day",
+                        "Journal with date and day",
+                        "diary daily prompt",
+                        stack(
+                                3,
+                                wide(beside(
+                                        new DayCircles(mm(6), Align.LEFT),
+                                        new DateLine("Date", Length.points(10), Align.RIGHT))),
+                                wide(italic("{prompt}", 12)),
+                                fill(lines(8)))),
+                e(
+                        "photo",
+                        "Picture and lines",
+                        "photo memory scrapbook",
+                        stack(
+                                4,
+                                fill(2, Border.plain(new PictureBlock("", PictureBlock.Fit.WHOLE, mm(60), 1))),
+                                wide(new DateLine("When", Length.points(10), Align.LEFT)),
+                                fill(1, lines(8)))),
                 e(
                         "gratitude",
                         "Gratitude",

@@ -1,5 +1,6 @@
 package jorn.recipe;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.time.LocalDate;
 import java.time.YearMonth;
 import java.time.format.TextStyle;
@@ -22,9 +23,37 @@ import jorn.text.Typeface.Style;
  * @param weekNumbers whether the number of each week stands before it
  * @param neighbours whether days of the neighbouring months are shown
  * @param month which month from the occasion's: 0 this one, 1 the next, −1 the last
+ * @param days all days of the week, or those for one of two facing pages
  */
-public record MonthGrid(boolean small, boolean weekNumbers, boolean neighbours, int month) implements Node {
+public record MonthGrid(boolean small, boolean weekNumbers, boolean neighbours, int month, Days days) implements Node {
+    /** Which columns are shown. */
+    public enum Days {
+        ALL("all", 0, 7),
+        FIRST_FOUR("first-four", 0, 4),
+        LAST_THREE("last-three", 4, 7);
+
+        private final String id;
+        private final int from;
+        private final int to;
+
+        Days(String id, int from, int to) {
+            this.id = id;
+            this.from = from;
+            this.to = to;
+        }
+
+        @JsonValue
+        public String id() {
+            return id;
+        }
+    }
+
+    public MonthGrid(boolean small, boolean weekNumbers, boolean neighbours, int month) {
+        this(small, weekNumbers, neighbours, month, Days.ALL);
+    }
+
     public MonthGrid {
+        days = days == null ? Days.ALL : days;
         month = Limits.whole(month, "Months from this", -24, 24);
     }
 
@@ -62,10 +91,10 @@ public record MonthGrid(boolean small, boolean weekNumbers, boolean neighbours, 
                     Align.CENTRE);
         }
         Box grid = area.inset(titled + head, 0, 0, numbers);
-        double w = grid.width() / 7;
+        double w = grid.width() / (days.to - days.from);
         double h = grid.height() / MonthSheet.ROWS;
-        for (int c = 0; c < 7; c++) {
-            Box cell = new Box(grid.x() + c * w, area.y() + titled, w, head);
+        for (int c = days.from; c < days.to; c++) {
+            Box cell = new Box(grid.x() + (c - days.from) * w, area.y() + titled, w, head);
             TextStyle style = small || w < 46
                     ? TextStyle.NARROW_STANDALONE
                     : w < 80 ? TextStyle.SHORT_STANDALONE : TextStyle.FULL_STANDALONE;
@@ -84,8 +113,8 @@ public record MonthGrid(boolean small, boolean weekNumbers, boolean neighbours, 
             lines(pen, grid, w, h);
         }
         for (int r = 0; r < MonthSheet.ROWS; r++) {
-            for (int c = 0; c < 7; c++) {
-                cell(pen, flow, shown, r, c, new Box(grid.x() + c * w, grid.y() + r * h, w, h));
+            for (int c = days.from; c < days.to; c++) {
+                cell(pen, flow, shown, r, c, new Box(grid.x() + (c - days.from) * w, grid.y() + r * h, w, h));
             }
             if (weekNumbers
                     && shown.isPresent()
@@ -105,11 +134,11 @@ public record MonthGrid(boolean small, boolean weekNumbers, boolean neighbours, 
         }
     }
 
-    private static void lines(Pen pen, Box grid, double w, double h) {
+    private void lines(Pen pen, Box grid, double w, double h) {
         for (int r = 0; r <= MonthSheet.ROWS; r++) {
             pen.line(grid.x(), grid.y() + r * h, grid.right(), grid.y() + r * h, 0.5, Role.LINE);
         }
-        for (int c = 0; c <= 7; c++) {
+        for (int c = 0; c <= days.to - days.from; c++) {
             pen.line(grid.x() + c * w, grid.y(), grid.x() + c * w, grid.bottom(), 0.5, Role.LINE);
         }
     }

@@ -54,13 +54,15 @@ public record MoodRing(Form form, List<String> moods) implements Node {
         int rows = moods.isEmpty() ? 0 : area.width() / Math.min(4, moods.size()) < 60 ? moods.size() : rowsOfKey();
         double key = Math.min(area.height() * 0.4, rows * KEY);
         Box room = area.inset(0, 0, key + (key > 0 ? 6 : 0), 0);
+        double top = area.bottom() - key;
         if (form == Form.RING) {
             ring(pen, room, days);
         } else {
-            grid(pen, room, days);
+            // The key stands close below the fields, whatever room is left.
+            top = Math.min(top, grid(pen, room, days) + 8);
         }
         if (rows > 0) {
-            key(pen, Box.between(area.x(), area.bottom() - key, area.right(), area.bottom()), rows);
+            key(pen, new Box(area.x(), top, area.width(), key), rows);
         }
     }
 
@@ -96,7 +98,8 @@ public record MoodRing(Form form, List<String> moods) implements Node {
         }
     }
 
-    private static void grid(Pen pen, Box room, int days) {
+    /** @return where it ends */
+    private static double grid(Pen pen, Box room, int days) {
         int rows = (days + WEEK - 1) / WEEK;
         double cell = Math.min(room.width() / WEEK, room.height() / rows);
         double left = room.centreX() - cell * WEEK / 2;
@@ -104,8 +107,10 @@ public record MoodRing(Form form, List<String> moods) implements Node {
             double x = left + i % WEEK * cell;
             double y = room.y() + i / WEEK * cell;
             pen.box(new Box(x, y, cell, cell).inset(cell * 0.06), 0.6, Role.LINE);
-            number(pen, i + 1, x + cell / 2, y + cell / 2, Math.min(9, cell * 0.34));
+            // In the corner, so that the number is read when the field is coloured.
+            number(pen, i + 1, x + cell * 0.06 + 8, y + cell * 0.06 + 8, Math.min(8, cell * 0.3));
         }
+        return room.y() + rows * cell;
     }
 
     private static void number(Pen pen, int n, double cx, double cy, double size) {

@@ -60,6 +60,7 @@ public final class PartSettings {
             Map.entry("weekNumbers", "Week numbers"),
             Map.entry("neighbours", "Neighbours' days"),
             Map.entry("MonthGrid.month", "Months from this"),
+            Map.entry("MonthGrid.days", "Days"),
             Map.entry("YearGrid.columns", "Side by side"),
             Map.entry("YearGrid.months", "Months"),
             Map.entry("DayBlock.day", "Day of the week"),

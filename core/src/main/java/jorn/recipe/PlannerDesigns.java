@@ -5,6 +5,7 @@ import static jorn.recipe.Make.*;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jorn.measure.Length;
 import jorn.recipe.Catalogue.Entry;
 import jorn.recipe.TextBlock.Align;
 import jorn.recipe.TextBlock.Voice;
@@ -119,7 +120,7 @@ final class PlannerDesigns {
                                                 "{month} {year}",
                                                 Voice.HEADING,
                                                 Style.BOLD,
-                                                jorn.measure.Length.points(24),
+                                                Length.points(24),
                                                 Align.LEFT)
                                         .orLine("Month")),
                                 fill(4, new MonthGrid(false, true, true, 0)),
@@ -128,6 +129,36 @@ final class PlannerDesigns {
                                         beside(
                                                 box("This month", lines(6.35)),
                                                 box("Next month", new MonthGrid(true, false, false, 1)))))),
+                e(
+                        "month-left",
+                        "Month on two pages, left",
+                        "monthly calendar spread",
+                        stack(
+                                3,
+                                wide(new TextBlock("{month}", Voice.HEADING, Style.BOLD, Length.points(24), Align.LEFT)
+                                        .orLine("Month")),
+                                fill(new MonthGrid(false, true, true, 0, MonthGrid.Days.FIRST_FOUR)))),
+                e(
+                        "month-right",
+                        "Month on two pages, right",
+                        "monthly calendar spread",
+                        stack(
+                                3,
+                                wide(new TextBlock("{year}", Voice.HEADING, Style.BOLD, Length.points(24), Align.RIGHT)
+                                        .orLine("Year")),
+                                fill(beside(
+                                        new MonthGrid(false, false, true, 0, MonthGrid.Days.LAST_THREE),
+                                        notes("Notes"))))),
+                e(
+                        "week-strip",
+                        "Week across the head, notes below",
+                        "weekly strip overview",
+                        stack(
+                                3,
+                                wide(weekHead()),
+                                wide(new WeekStrip(mm(46), true)),
+                                wide(new Priorities(3, mm(9), CheckList.Sign.CIRCLE)),
+                                fill(notes("Notes")))),
                 e(
                         "month-boxes",
                         "Month with boxes",
@@ -242,7 +273,7 @@ final class PlannerDesigns {
                                                 "{weekday} {day} {month}",
                                                 Voice.HEADING,
                                                 Style.BOLD,
-                                                jorn.measure.Length.points(17),
+                                                Length.points(17),
                                                 Align.LEFT)
                                         .orLine("Date")),
                         Row.Part.share(1, new WritingLine("", mm(8)))),
@@ -259,7 +290,7 @@ final class PlannerDesigns {
                                                 "{week.start} – {week.end}",
                                                 Voice.HEADING,
                                                 Style.BOLD,
-                                                jorn.measure.Length.points(15),
+                                                Length.points(15),
                                                 Align.LEFT)
                                         .orLine("Week of")),
                         Row.Part.share(
@@ -268,7 +299,7 @@ final class PlannerDesigns {
                                                 "Week {week}",
                                                 Voice.HEADING,
                                                 Style.ITALIC,
-                                                jorn.measure.Length.points(15),
+                                                Length.points(15),
                                                 Align.RIGHT)
                                         .orLine(""))),
                 mm(4),
@@ -276,7 +307,7 @@ final class PlannerDesigns {
     }
 
     private static Node monthName() {
-        return new TextBlock("{month} {year}", Voice.HEADING, Style.BOLD, jorn.measure.Length.points(15), Align.LEFT)
+        return new TextBlock("{month} {year}", Voice.HEADING, Style.BOLD, Length.points(15), Align.LEFT)
                 .orLine("Month");
     }
 

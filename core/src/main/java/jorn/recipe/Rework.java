@@ -67,7 +67,7 @@ public final class Rework {
             if (parent instanceof Column c && !edge.isAcross()) {
                 List<Column.Part> parts = new ArrayList<>(c.parts());
                 parts.add(place, column(part));
-                return change(root, up, n -> new Column(parts, c.gap()));
+                return change(root, up, n -> new Column(parts, c.gap(), c.alternate()));
             }
             if (parent instanceof Row r && edge.isAcross()) {
                 List<Row.Part> parts = new ArrayList<>(r.parts());
@@ -127,7 +127,8 @@ public final class Rework {
         Node parent = at(root, up);
         if (parent instanceof Column c) {
             List<Column.Part> left = without(c.parts(), index);
-            Node now = left.size() == 1 && !up.isEmpty() ? left.get(0).node() : column(left, c.gap());
+            Node now =
+                    left.size() == 1 && !up.isEmpty() ? left.get(0).node() : new Column(left, c.gap(), c.alternate());
             return left.isEmpty() ? remove(root, up) : change(root, up, n -> now);
         }
         if (parent instanceof Row r) {
@@ -137,10 +138,6 @@ public final class Rework {
         }
         // A frame without anything in it goes as well.
         return remove(root, up);
-    }
-
-    private static Node column(List<Column.Part> parts, Length gap) {
-        return new Column(parts, gap);
     }
 
     private static <T> List<T> without(List<T> all, int index) {
@@ -266,7 +263,7 @@ public final class Rework {
                         index,
                         new Column.Part(
                                 extent.fixed(), extent.share(), parts.get(index).node()));
-                return new Column(parts, c.gap());
+                return new Column(parts, c.gap(), c.alternate());
             }
             if (parent instanceof Row r) {
                 List<Row.Part> parts = new ArrayList<>(r.parts());

@@ -35,7 +35,7 @@ public record TextBlock(
     public TextBlock {
         text = Limits.words(text);
         size = Limits.type(size);
-        undated = undated == null ? Optional.empty() : undated.filter(u -> !u.isBlank());
+        undated = undated == null ? Optional.empty() : undated;
     }
 
     private static final double LEADING = 1.25;

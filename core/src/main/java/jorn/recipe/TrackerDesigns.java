@@ -42,6 +42,28 @@ final class TrackerDesigns {
                                 fill(new TrackerGrid(5, 0, true)),
                                 fill(notes("What moved me")))),
                 e(
+                        "mood-ring",
+                        "Mood ring of a month",
+                        "feelings colour wheel",
+                        page(
+                                "How I felt",
+                                wide(monthLine()),
+                                fill(
+                                        3,
+                                        new MoodRing(
+                                                MoodRing.Form.RING,
+                                                List.of("Bright", "Calm", "Tired", "Low", "Cross"))),
+                                fill(1, notes("What moved me")))),
+                e(
+                        "mood-days",
+                        "Mood of each day",
+                        "feelings colour squares",
+                        page(
+                                "How I felt",
+                                wide(monthLine()),
+                                fill(3, new MoodRing(MoodRing.Form.GRID, List.of("Bright", "Calm", "Tired", "Low"))),
+                                fill(2, notes("What moved me")))),
+                e(
                         "water",
                         "Water",
                         "drink glasses health",
