@@ -109,12 +109,34 @@ public final class Composer {
         if (recipe.variesByPage()) {
             return draw(recipe, slot);
         }
-        Occasion occasion = recipe.variesByOccasion() ? slot.occasion() : Occasion.NONE;
+        boolean dated = recipe.variesByOccasion();
+        Occasion occasion = dated ? slot.occasion() : Occasion.NONE;
         synchronized (made) {
-            return made.computeIfAbsent(
-                    new Key(book.variantOf(slot), slot.side(), occasion, -1),
-                    k -> recipe.variesByOccasion() ? draw(recipe, slot) : stamped(draw(recipe, slot)));
+            Key key = new Key(book.variantOf(slot), slot.side(), occasion, -1);
+            PageArt known = made.get(key);
+            if (known == null) {
+                known = dated ? draw(recipe, slot) : repeated(recipe, slot);
+                made.put(key, known);
+            }
+            return known;
         }
+    }
+
+    /** A design that is the same on many pages: one stamp, which versos share with rectos where it only stands elsewhere. */
+    private PageArt repeated(Recipe recipe, Slot slot) {
+        if (slot.side() == Side.RECTO || recipe.variesBySide()) {
+            return stamped(draw(recipe, slot));
+        }
+        PageFrame frame = frames.get(slot.side());
+        PageFrame recto = frames.get(Side.RECTO);
+        PageArt art = made.computeIfAbsent(
+                new Key(book.variantOf(slot), Side.RECTO, Occasion.NONE, -1),
+                k -> stamped(new PageArt(recto.trim(), recto.bleed(), recipe.draw(flow(within(recto, slot), slot)))));
+        double dx = frame.text().x() - recto.text().x();
+        List<Mark> moved = art.marks().stream()
+                .<Mark>map(m -> new Mark.Place(((Mark.Place) m).stamp(), dx, 0))
+                .toList();
+        return new PageArt(frame.trim(), frame.bleed(), moved);
     }
 
     private List<Mark> decorations(Run run, Slot slot, PageFrame frame) {
@@ -182,8 +204,16 @@ public final class Composer {
 
     /** The flow of a page's design, whose frame is without the room for number and running head. */
     private Flow flowOn(Slot slot) {
-        PageFrame f = frames.get(slot.side());
-        return flow(new PageFrame(f.side(), f.gutterAtLeft(), f.trim(), f.bleed(), room(slot)), slot);
+        return flow(within(frames.get(slot.side()), slot), slot);
+    }
+
+    private PageFrame within(PageFrame f, Slot slot) {
+        return new PageFrame(
+                f.side(),
+                f.gutterAtLeft(),
+                f.trim(),
+                f.bleed(),
+                furniture(slot, f).room());
     }
 
     private Flow flow(PageFrame frame, Slot slot) {

@@ -87,4 +87,9 @@ public record Folio(Place place, @Required Length size, String around) implement
     public boolean variesByPage() {
         return true;
     }
+
+    @Override
+    public boolean variesBySide() {
+        return true;
+    }
 }

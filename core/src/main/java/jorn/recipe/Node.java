@@ -111,6 +111,11 @@ public sealed interface Node
         return this;
     }
 
+    /** Whether it looks different on left-hand and right-hand pages, other than that it stands elsewhere. */
+    default boolean variesBySide() {
+        return children().stream().anyMatch(Node::variesBySide);
+    }
+
     /** Where the nodes inside it lie, in the order of {@link #children}. */
     default List<Box> places(Box area, Flow flow) {
         return List.of();

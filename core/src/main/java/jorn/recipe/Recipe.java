@@ -26,6 +26,11 @@ public record Recipe(@Required String id, @Required String name, @Required Node 
         return root.reachesEdge();
     }
 
+    /** Whether it looks different on left-hand and right-hand pages, other than that it stands elsewhere. */
+    public boolean variesBySide() {
+        return root.variesBySide() || root.reachesEdge();
+    }
+
     public boolean variesByPage() {
         return root.variesByPage();
     }

@@ -68,4 +68,9 @@ public record RunningHead(String verso, String recto, Folio.Place place, @Requir
     public boolean variesByOccasion() {
         return Flow.mentionsOccasion(verso + recto);
     }
+
+    @Override
+    public boolean variesBySide() {
+        return true;
+    }
 }

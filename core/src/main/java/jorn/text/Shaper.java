@@ -74,6 +74,14 @@ public final class Shaper {
             }
         }
         x[kept] = v.getGlyphPosition(n).getX() * scale;
+        if (plain) {
+            // Where the engine took another form of a letter, readers do not know it by the face's own table of
+            // characters.
+            GlyphVector own = font.createGlyphVector(Face.CONTEXT, chars);
+            for (int i = 0; i < n && plain; i++) {
+                plain = own.getGlyphCode(i) == glyphs[i];
+            }
+        }
         return new GlyphRun(
                 face.id(),
                 size,

@@ -128,7 +128,7 @@ class ComposerTest {
         Composer c = new Composer(ruled(journal(trim), ruling));
         for (int n : new int[] {1, 3, 5, 6}) {
             Box text = c.frame(Side.of(n)).text();
-            for (Mark m : marks(c.page(n))) {
+            for (Mark m : c.page(n).marks()) {
                 assertTrue(text.holds(m.bounds()), () -> "page " + trim + ": " + m + " outside " + text);
             }
         }

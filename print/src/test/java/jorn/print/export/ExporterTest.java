@@ -146,6 +146,22 @@ class ExporterTest {
     }
 
     @Test
+    void aHundredAndTwentyEqualPagesAreOneForm() throws IOException {
+        Book lined = journal(false);
+        Book all = lined.withRuns(List.of(lined.runs().get(2)));
+        try (PDDocument pdf = Loader.loadPDF(interior(all).toFile())) {
+            assertEquals(120, pdf.getNumberOfPages());
+            Set<COSBase> forms = new HashSet<>();
+            for (PDPage page : pdf.getPages()) {
+                for (COSName name : page.getResources().getXObjectNames()) {
+                    forms.add(page.getResources().getXObject(name).getCOSObject());
+                }
+            }
+            assertEquals(1, forms.size(), "rectos and versos differ only in where it stands");
+        }
+    }
+
+    @Test
     void theInformationNamesTitleAuthorAndMaker() throws IOException {
         try (PDDocument pdf = Loader.loadPDF(interior(journal(true)).toFile())) {
             assertEquals(

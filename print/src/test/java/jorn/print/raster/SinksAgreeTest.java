@@ -4,24 +4,40 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
+import javax.imageio.ImageIO;
 import jorn.book.Book;
+import jorn.book.Run;
 import jorn.book.Starter;
 import jorn.cover.CoverArt;
 import jorn.cover.CoverGeometry;
 import jorn.makeup.Composer;
+import jorn.measure.Length;
 import jorn.page.Box;
 import jorn.page.Ink;
 import jorn.page.Mark;
 import jorn.page.PageArt;
+import jorn.page.Palette;
+import jorn.page.Picture;
 import jorn.page.Turn;
 import jorn.print.Poppler;
 import jorn.print.pdf.PdfLook;
 import jorn.print.pdf.PdfSink;
+import jorn.recipe.Blocks;
+import jorn.recipe.Border;
+import jorn.recipe.Decoration;
+import jorn.recipe.Node;
+import jorn.recipe.Ornament;
+import jorn.recipe.PictureBlock;
+import jorn.recipe.Recipe;
+import jorn.recipe.Rework;
 import jorn.recipe.Ruling;
+import jorn.recipe.Space;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -61,6 +77,68 @@ class SinksAgreeTest {
                             jorn.book.Run.of(entry.name(), entry.recipe(), 24, jorn.book.Run.Start.ANYWHERE)));
             compare(new Composer(book).page(1), entry.id());
         }
+    }
+
+    /** A picture whose quarters have four colours, so that one that is turned or cropped wrongly is noticed. */
+    private static Picture picture() throws IOException {
+        BufferedImage image = new BufferedImage(240, 160, BufferedImage.TYPE_INT_RGB);
+        for (int y = 0; y < 160; y++) {
+            for (int x = 0; x < 240; x++) {
+                image.setRGB(x, y, x < 120 ? y < 80 ? 0xC9A24A : 0x2F5D50 : y < 80 ? 0x27496D : 0xF4EEF4);
+            }
+        }
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", bytes);
+        return Picture.of("quarters.png", bytes.toByteArray());
+    }
+
+    @Test
+    void onEveryKindOfBlock() throws IOException {
+        Picture picture = picture();
+        for (Blocks.Kind kind : Blocks.all()) {
+            Node block = kind.fresh() instanceof PictureBlock p
+                    ? new PictureBlock(picture.id(), PictureBlock.Fit.FILL, p.height(), 1)
+                    : kind.fresh();
+            if (block instanceof Space) {
+                continue;
+            }
+            Recipe recipe = new Recipe("one", "One", Rework.insert(block, List.of(), Rework.Edge.BELOW, new Space()));
+            Run run = Run.of("One", recipe, 24, Run.Start.ANYWHERE).inContents(true);
+            compare(new Composer(journal().with(picture).withRuns(List.of(run))).page(2), kind.id());
+        }
+    }
+
+    @Test
+    void onBordersOfEveryKindAndPicturesBehindADesign() throws IOException {
+        Picture picture = picture();
+        for (Border.Corners corners : Border.Corners.values()) {
+            Node border = new Border(
+                    new Space(), corners, 3, Length.mm(1.5), 2, Palette.Role.ACCENT, Length.mm(3), Optional.empty());
+            compare(page(border, picture, List.of()), "border " + corners);
+        }
+        Node frame = new Border(
+                new Space(),
+                Border.Corners.SQUARE,
+                1,
+                Length.mm(1),
+                1,
+                Palette.Role.LINE,
+                Length.mm(3),
+                Optional.of(picture.id()));
+        compare(page(frame, picture, List.of()), "a picture's frame");
+        for (Decoration.Anchor anchor : Decoration.Anchor.values()) {
+            Decoration drawn = new Decoration(
+                    Ornament.Shape.COMB, Optional.empty(), anchor, Length.mm(30), 0.5, true, true, false);
+            Decoration shown =
+                    new Decoration(null, Optional.of(picture.id()), anchor, Length.mm(40), 0.6, true, false, true);
+            compare(page(Blocks.find("lines").orElseThrow().fresh(), picture, List.of(shown, drawn)), "at " + anchor);
+        }
+    }
+
+    private static PageArt page(Node node, Picture picture, List<Decoration> decorations) {
+        Run run = Run.of("One", new Recipe("one", "One", node), 24, Run.Start.ANYWHERE)
+                .withDecorations(decorations);
+        return new Composer(journal().with(picture).withRuns(List.of(run))).page(2);
     }
 
     @Test
