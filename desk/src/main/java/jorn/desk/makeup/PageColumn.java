@@ -110,13 +110,7 @@ public final class PageColumn extends VBox {
                 styles.add("chosen");
             }
         }
-        String now = String.join(
-                "/",
-                subject.name(),
-                Integer.toString(desk.book().hashCode()),
-                desk.unit().get().sign(),
-                subject == Subject.ALL ? "" : work.pages().toString(),
-                subject == Subject.PAGE ? work.part().toString() + work.isOnlyHere() : "");
+        String now = state();
         if (now.equals(shownFor)) {
             return;
         }
@@ -134,6 +128,27 @@ public final class PageColumn extends VBox {
                 }
             });
         }
+    }
+
+    /** Everything that the slips say depends on this; pages that look alike are not told apart, so that flipping is quick. */
+    private String state() {
+        String about =
+                switch (subject) {
+                    case ALL -> "";
+                    case RUN -> Integer.toString(work.slot().run());
+                    case PAGE -> String.join(
+                            "/",
+                            work.slot().run() + "." + work.slot().design(),
+                            work.here(),
+                            work.hasMany() ? work.pages().toString() : "",
+                            work.part() + " " + work.isOnlyHere() + " " + work.isException());
+                };
+        return String.join(
+                "/",
+                subject.name(),
+                Integer.toString(desk.book().hashCode()),
+                desk.unit().get().sign(),
+                about);
     }
 
     private static String subjectOf(String state) {

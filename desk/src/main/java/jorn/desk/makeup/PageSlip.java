@@ -28,7 +28,7 @@ final class PageSlip extends Slip {
         }
         Recipe recipe = work.recipe().get();
         String here = work.here();
-        if (recipe.variesByOccasion() && !here.startsWith("page ")) {
+        if (recipe.variesByOccasion() && !here.equals("this page")) {
             say("This page stands for " + here + ".");
         }
         recipe.ruling().ifPresent(this::ruling);

@@ -213,10 +213,10 @@ public final class PageWork {
                 .count();
     }
 
-    /** What the page stands for, in a few letters: "2026-W41"; its number where it stands for nothing. */
+    /** What the page stands for, in a few letters: "2026-W41"; "this page" where it stands for nothing. */
     public String here() {
         String stands = slot().occasion().id(desk.book().calendar().weeks());
-        return stands.isEmpty() ? "page " + slot().number() : stands;
+        return stands.isEmpty() ? "this page" : stands;
     }
 
     /** The book with the design of these pages changed, as far as the change is to reach. */

@@ -9,6 +9,7 @@ import java.lang.management.MemoryType;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
 import jorn.book.Book;
@@ -25,6 +26,7 @@ import jorn.press.PressShelf;
 import jorn.print.export.Delivery;
 import jorn.print.export.Exporter;
 import jorn.print.export.Progress;
+import jorn.print.pdf.PdfLook;
 import jorn.recipe.Ruling;
 
 /** The benchmarks: each a few warm-up rounds, then the median of several, beside what is aimed for. */
@@ -54,10 +56,25 @@ public final class Bench {
                 "");
         row("the slowest starter to open: book, figures, first page", slowestStarter(), "under 1,000 ms");
         planner(folder);
-        WindowTimes times = WindowTimes.measure(book);
+        Book year = Starter.DAY_PLANNER.begin().withTitle("Year");
+        Book longest = longest(year);
+        int longestPages = Pagination.of(longest).pageCount();
+        WindowTimes times = WindowTimes.measure(book, year, longest);
         row("process start to first window", millis(times.firstWindow()), "under 2,500 ms");
         row("flip to the next spread, " + PAGES + " pages", millis(times.flip()), "under 50 ms");
+        row("open the dated year: file to first spread on the screen", millis(times.open()), "under 200 ms");
+        row("drag a divider of the dated year", Math.round(times.drag()) + " a second", "30 or more");
+        row(
+                "memory of the process, " + longestPages + " pages, all turned",
+                String.format(Locale.ROOT, "%,d MB", times.memory() >> 20),
+                "under 400 MB");
         out.flush();
+    }
+
+    /** A dated day planner that runs on over the years, to a thousand pages. */
+    private static Book longest(Book year) {
+        var from = year.calendar().from().orElseThrow();
+        return year.withCalendar(year.calendar().dated(from, from.plusDays(830)));
     }
 
     /** The thickest lined book that the online press binds, lines off the page. */
@@ -88,10 +105,19 @@ public final class Bench {
         }
         row("export " + PAGES + " lined pages and the cover, warm", millis(median(ours)), "under 1,500 ms");
         row("  its size", kilobytes(size), "under 200 kB");
+        row("  forms that 120 equal pages are written as", forms(folder), "1");
         row("the plain way, each page's lines drawn anew", millis(median(plain)), "");
         row("  its size", kilobytes(plainSize), "");
         row("  peak heap of the plain way", peakHeap(() -> PlainWay.write(book, plainFile)), "");
         row("  peak heap of ours", peakHeap(() -> Exporter.export(book, folder, Progress.SILENT)), "");
+    }
+
+    /** How many drawings a file holds whose 120 pages are all the same design. */
+    private static String forms(Path folder) {
+        Book lined = Starter.NOTEBOOK.begin(thickBook().brief().withPages(120));
+        Book all = lined.withRuns(List.of(lined.runs().get(lined.runs().size() - 1)));
+        Path file = Exporter.export(all, folder, Progress.SILENT).get(0).file();
+        return Integer.toString(PdfLook.forms(file));
     }
 
     /** A dated year with day pages, made and exported. */

@@ -27,16 +27,11 @@ import jorn.print.raster.RasterSink;
  * looked at never waits for those that have been scrolled past.
  */
 public final class Painter {
-    private static final int KEPT = 300;
+    /** Room for the spreads just turned and for several hundred small pages: 32 MB. */
+    private static final long MOST_PIXELS = 8_000_000;
 
-    private final Map<Key, Image> kept = new LinkedHashMap<>(64, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, Image> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private final Map<Key, Image> kept = new LinkedHashMap<>(64, 0.75f, true);
+    private long pixels;
     private final Map<Key, Set<Consumer<Image>>> awaited = new HashMap<>();
     private final NewestFirst wishes = new NewestFirst();
     private final ThreadPoolExecutor hands = new ThreadPoolExecutor(1, 1, 1, TimeUnit.MINUTES, wishes, r -> {
@@ -85,7 +80,7 @@ public final class Painter {
             hands.execute(() -> {
                 Image image = toImage(RasterSink.picture(art, part, key.width() / part.width()));
                 Platform.runLater(() -> {
-                    kept.put(key, image);
+                    keep(key, image);
                     Set<Consumer<Image>> waiting = awaited.remove(key);
                     if (waiting != null) {
                         waiting.forEach(w -> w.accept(image));
@@ -105,7 +100,27 @@ public final class Painter {
     /** Paints at once, on this thread, for the page that the user has just turned to. */
     public Image now(PageArt art, Box part, int width) {
         Key key = new Key(art, part, Math.max(1, width));
-        return kept.computeIfAbsent(key, k -> toImage(RasterSink.picture(art, part, k.width() / part.width())));
+        Image known = kept.get(key);
+        if (known == null) {
+            known = fresh(art, part, key.width());
+            keep(key, known);
+        }
+        return known;
+    }
+
+    /** Keeps a picture, and lets go of those that have not been looked at for longest. */
+    private void keep(Key key, Image image) {
+        Image before = kept.put(key, image);
+        pixels += pixels(image) - (before == null ? 0 : pixels(before));
+        var eldest = kept.entrySet().iterator();
+        while (pixels > MOST_PIXELS && kept.size() > 1) {
+            pixels -= pixels(eldest.next().getValue());
+            eldest.remove();
+        }
+    }
+
+    private static long pixels(Image image) {
+        return (long) (image.getWidth() * image.getHeight());
     }
 
     /** Paints at once and keeps nothing, for what is gone the next moment. */

@@ -3,15 +3,44 @@ package jorn.print.pdf;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.Set;
 import jorn.measure.Trouble;
 import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSBase;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** Looks at a PDF file that has been written, by reading it back. */
 public final class PdfLook {
     private PdfLook() {}
+
+    /**
+     * How many different forms and pictures the pages of a file place.
+     *
+     * @throws Trouble where the file cannot be read
+     */
+    public static int forms(Path file) {
+        try (PDDocument document = Loader.loadPDF(file.toFile())) {
+            Set<COSBase> found = new HashSet<>();
+            for (PDPage page : document.getPages()) {
+                for (COSName name : page.getResources().getXObjectNames()) {
+                    found.add(page.getResources().getXObject(name).getCOSObject());
+                }
+            }
+            return found.size();
+        } catch (IOException e) {
+            throw unreadable(file, e);
+        }
+    }
+
+    private static Trouble unreadable(Path file, IOException e) {
+        return Trouble.because(
+                file.getFileName() + " was written but cannot be read back.", "Write it again to another folder.", e);
+    }
 
     /**
      * The first page as a picture.
@@ -29,10 +58,7 @@ public final class PdfLook {
             g.dispose();
             return picture;
         } catch (IOException e) {
-            throw Trouble.because(
-                    file.getFileName() + " was written but cannot be read back.",
-                    "Write it again to another folder.",
-                    e);
+            throw unreadable(file, e);
         }
     }
 }
