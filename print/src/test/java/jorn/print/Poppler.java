@@ -7,8 +7,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 
 /** Programs that read PDF and did not write it: poppler's and qpdf. */
@@ -31,19 +33,22 @@ public final class Poppler {
 
     /** One page as poppler paints it. */
     public static BufferedImage picture(Path pdf, int page, int dpi) throws IOException {
-        Path target = Files.createTempFile("page", "");
-        run(
-                "pdftoppm",
-                "-r",
-                "" + dpi,
-                "-f",
-                "" + page,
-                "-l",
-                "" + page,
-                "-singlefile",
-                "-png",
-                pdf.toString(),
-                target.toString());
-        return ImageIO.read(Path.of(target + ".png").toFile());
+        return pictures(pdf, dpi, "-f", "" + page, "-l", "" + page).get(0);
+    }
+
+    /** All pages as poppler paints them. */
+    public static List<BufferedImage> pictures(Path pdf, int dpi, String... which) throws IOException {
+        Path target = Files.createTempDirectory("pages");
+        List<String> command = new ArrayList<>(List.of("pdftoppm", "-r", "" + dpi, "-png"));
+        command.addAll(List.of(which));
+        command.addAll(List.of(pdf.toString(), target.resolve("p").toString()));
+        run(command.toArray(String[]::new));
+        List<BufferedImage> pictures = new ArrayList<>();
+        try (Stream<Path> files = Files.list(target)) {
+            for (Path file : files.sorted().toList()) {
+                pictures.add(ImageIO.read(file.toFile()));
+            }
+        }
+        return pictures;
     }
 }
