@@ -118,10 +118,12 @@ public record Length(double points) implements Comparable<Length>, Quantity {
 
     /** The text that reads back as this very length, in the unit in which it is a round number. */
     public String written() {
-        for (Unit unit : new Unit[] {Unit.INCH, Unit.MILLIMETRE, Unit.POINT}) {
-            String s = Numeral.trimmed(in(unit), 6) + " " + unit.sign();
-            if (parse(s, unit).equals(this)) {
-                return s;
+        for (int decimals : new int[] {4, 6}) {
+            for (Unit unit : new Unit[] {Unit.INCH, Unit.MILLIMETRE, Unit.POINT}) {
+                String s = Numeral.trimmed(in(unit), decimals) + " " + unit.sign();
+                if (parse(s, unit).equals(this)) {
+                    return s;
+                }
             }
         }
         return Numeral.trimmed(points, 6) + " pt";

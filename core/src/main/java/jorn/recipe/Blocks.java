@@ -20,8 +20,6 @@ public final class Blocks {
      */
     public record Kind(String id, String name, String says, Node fresh) {}
 
-    private static final Length MM = Length.mm(1);
-
     private static final List<Kind> ALL = List.of(
             kind("heading", "Heading", "words in the heading face", Make.heading("Heading")),
             kind("text", "Text", "words, with fields such as {month}", body("Text")),
@@ -29,20 +27,24 @@ public final class Blocks {
             kind("quote", "Quote", "words set apart", new Quote("Words to keep", "", Length.points(14), true)),
             kind("lines", "Ruled lines", "to write on", new RuledLines(Ruling.customary())),
             kind("notes", "Titled box", "a box with a title and lines", Make.notes("Notes")),
-            kind("dots", "Dots", "5 mm apart", new Guides(Guides.Kind.DOTS, MM.times(5))),
-            kind("squares", "Squares", "5 mm", new Guides(Guides.Kind.SQUARES, MM.times(5))),
-            kind("isometric", "Isometric grid", "for drawing in depth", new Guides(Guides.Kind.ISOMETRIC, MM.times(6))),
-            kind("hexagons", "Hexagons", "6 mm", new Guides(Guides.Kind.HEXAGONS, MM.times(6))),
-            kind("staves", "Music staves", "five lines", new Guides(Guides.Kind.STAVES, MM.times(8))),
-            kind("hand", "Handwriting lines", "three lines each", new Guides(Guides.Kind.HANDWRITING, MM.times(6))),
-            kind("pen", "Calligraphy lines", "slanted", new Guides(Guides.Kind.CALLIGRAPHY, MM.times(5))),
+            kind("dots", "Dots", "5 mm apart", new Guides(Guides.Kind.DOTS, Length.mm(5))),
+            kind("squares", "Squares", "5 mm", new Guides(Guides.Kind.SQUARES, Length.mm(5))),
+            kind(
+                    "isometric",
+                    "Isometric grid",
+                    "for drawing in depth",
+                    new Guides(Guides.Kind.ISOMETRIC, Length.mm(6))),
+            kind("hexagons", "Hexagons", "6 mm", new Guides(Guides.Kind.HEXAGONS, Length.mm(6))),
+            kind("staves", "Music staves", "five lines", new Guides(Guides.Kind.STAVES, Length.mm(8))),
+            kind("hand", "Handwriting lines", "three lines each", new Guides(Guides.Kind.HANDWRITING, Length.mm(6))),
+            kind("pen", "Calligraphy lines", "slanted", new Guides(Guides.Kind.CALLIGRAPHY, Length.mm(5))),
             kind("check-list", "Check list", "lines to tick", Make.checks(8)),
-            kind("priorities", "Priorities", "numbered", new Priorities(3, MM.times(9), CheckList.Sign.CIRCLE)),
+            kind("priorities", "Priorities", "numbered", new Priorities(3, Length.mm(9), CheckList.Sign.CIRCLE)),
             kind("writing-line", "Label and line", "something to fill in", Make.writing("Name")),
             kind("date-line", "Date line", "the date, or a line for it", new DateLine("Date", pt(10), Align.RIGHT)),
-            kind("day-circles", "Day circles", "which day it is", new DayCircles(MM.times(6), Align.RIGHT)),
+            kind("day-circles", "Day circles", "which day it is", new DayCircles(Length.mm(6), Align.RIGHT)),
             kind("day", "Day", "a day of the week with lines", Make.day(0)),
-            kind("week-strip", "Week strip", "seven days side by side", new WeekStrip(MM.times(24), true)),
+            kind("week-strip", "Week strip", "seven days side by side", new WeekStrip(Length.mm(24), true)),
             kind("month", "Month", "six rows of days to write in", new MonthGrid(false, false, true, 0)),
             kind("small-month", "Small month", "to look up a date", new MonthGrid(true, false, false, 0)),
             kind("year", "Year at a glance", "twelve small months", new YearGrid(3, 12)),
@@ -53,14 +55,14 @@ public final class Blocks {
             kind("scale", "Scale 1 to 10", "one is marked", Make.scale("Energy")),
             kind("stars", "Stars", "one to five", Make.stars("Rating")),
             kind("table", "Table", "with headings of your own", Make.table(8, "What", "How many", "Done")),
-            kind("picture", "Picture", "one that was brought in", new PictureBlock("", null, MM.times(50), 1)),
+            kind("picture", "Picture", "one that was brought in", new PictureBlock("", null, Length.mm(50), 1)),
             kind(
                     "ornament",
                     "Ornament",
                     "a small drawing",
-                    new Ornament(Ornament.Shape.SPRIG, MM.times(9), Align.CENTRE)),
+                    new Ornament(Ornament.Shape.SPRIG, Length.mm(9), Align.CENTRE)),
             kind("border", "Border", "lines round a part", Border.plain(new Space())),
-            kind("contents", "Contents", "what is on which page", new ContentsList(MM.times(8), pt(11))),
+            kind("contents", "Contents", "what is on which page", new ContentsList(Length.mm(8), pt(11))),
             kind("folio", "Page number", "mirrors on left-hand pages", Folio.customary(Folio.Place.FORE_EDGE)),
             kind("running-head", "Running head", "title and part", RunningHead.customary()),
             kind("space", "Empty", "bare paper", new Space()));

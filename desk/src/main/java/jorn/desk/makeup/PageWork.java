@@ -49,6 +49,11 @@ public final class PageWork {
         return desk.sight().get().pagination();
     }
 
+    /** The book whose pages are seen. */
+    private Book book() {
+        return desk.sight().get().book();
+    }
+
     /** The page that is looked at. */
     public Slot slot() {
         return pagination().page(desk.page().get());
@@ -57,18 +62,16 @@ public final class PageWork {
     /** The design of the page that is looked at, if it is not blank. */
     public Optional<Recipe> recipe() {
         Slot slot = slot();
-        return slot.isBlank() ? Optional.empty() : Optional.of(desk.book().recipeOf(slot));
+        return slot.isBlank() ? Optional.empty() : Optional.of(book().recipeOf(slot));
     }
 
     /** The run of the page that is looked at, if it is not blank. */
     public Optional<Run> run() {
-        return slot().isBlank()
-                ? Optional.empty()
-                : Optional.of(desk.book().runs().get(slot().run()));
+        return slot().isBlank() ? Optional.empty() : Optional.of(book().runs().get(slot().run()));
     }
 
     private void turned(int from, int to) {
-        Book book = desk.book();
+        Book book = book();
         Pagination p = pagination();
         boolean same = from <= p.pageCount()
                 && !p.page(from).isBlank()
@@ -201,7 +204,7 @@ public final class PageWork {
 
     /** Whether the page that is looked at has a design of its own. */
     public boolean isException() {
-        return !slot().isBlank() && desk.book().exceptionOf(slot()).isPresent();
+        return !slot().isBlank() && book().exceptionOf(slot()).isPresent();
     }
 
     /** How many pages have the design of the run that this page is of. */
@@ -209,13 +212,13 @@ public final class PageWork {
         Slot slot = slot();
         return pagination().slots().stream()
                 .filter(s -> s.run() == slot.run() && s.design() == slot.design())
-                .filter(s -> desk.book().exceptionOf(s).isEmpty())
+                .filter(s -> book().exceptionOf(s).isEmpty())
                 .count();
     }
 
     /** What the page stands for, in a few letters: "2026-W41"; "this page" where it stands for nothing. */
     public String here() {
-        String stands = slot().occasion().id(desk.book().calendar().weeks());
+        String stands = slot().occasion().id(book().calendar().weeks());
         return stands.isEmpty() ? "this page" : stands;
     }
 
@@ -322,7 +325,7 @@ public final class PageWork {
      */
     public void insertRun(int at, Recipe design, boolean inside) {
         Run.Matter matter =
-                at == 0 ? Run.Matter.FRONT : desk.book().runs().get(at - 1).matter();
+                at == 0 ? Run.Matter.FRONT : book().runs().get(at - 1).matter();
         Run run = Run.of(design.name(), design, 1, Run.Start.ANYWHERE).as(matter);
         desk.change("insert", b -> Inside.insert(b, at, run, inside));
         goToRun(at);
@@ -331,7 +334,7 @@ public final class PageWork {
     /** Puts a page of a design after the run of this page; a cycle that holds the run holds it too. */
     public void insertAfter(Recipe design) {
         boolean blank = slot().isBlank();
-        insertRun(blank ? desk.book().runs().size() : slot().run() + 1, design, !blank);
+        insertRun(blank ? book().runs().size() : slot().run() + 1, design, !blank);
     }
 
     /** Turns to the first page of a run, if it has any. */
@@ -364,7 +367,7 @@ public final class PageWork {
         }
         int run = slot().run();
         int to = by < 0 ? run - 1 : run + 2;
-        if (to >= 0 && to <= desk.book().runs().size()) {
+        if (to >= 0 && to <= book().runs().size()) {
             moveRun(run, to, false);
         }
     }
@@ -380,7 +383,7 @@ public final class PageWork {
         if (!slot().isBlank()) {
             int run = slot().run();
             desk.change("remove run", b -> Inside.remove(b, run));
-            goToRun(Math.min(run, desk.book().runs().size() - 1));
+            goToRun(Math.min(run, book().runs().size() - 1));
         }
     }
 

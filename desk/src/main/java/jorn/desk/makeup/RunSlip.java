@@ -96,7 +96,7 @@ final class RunSlip extends Slip {
         words("How often", words);
         if (!run.isFilling()) {
             field(
-                    run.per().isPresent() ? "Always" : byList ? "Pages (empty: all)" : "Pages",
+                    run.per().isPresent() ? "Always so many" : byList ? "Pages (empty: all)" : "Pages",
                     "run-count",
                     run.count().map(String::valueOf).orElse(""),
                     run.per().isPresent() || byList ? "Empty for as many as there are." : "How many.",
@@ -119,9 +119,7 @@ final class RunSlip extends Slip {
         int n = run.items().size();
         if (n <= MOST_SHOWN) {
             area(
-                    n == 0
-                            ? "A line for each page, such as prompts"
-                            : "Taken in turn, " + n + (n == 1 ? " line" : " lines"),
+                    n == 0 ? "A list, a line for each page" : "Taken in turn, " + n + (n == 1 ? " line" : " lines"),
                     "run-items",
                     String.join("\n", run.items()),
                     "One on each line. They stand where the design has {prompt}.",

@@ -50,11 +50,12 @@ public final class Desk {
 
     /** Puts another book on the desk; what was on it is forgotten. */
     public void lay(Book book, Optional<Path> from) {
+        // While the old book is still seen: whoever hears of the page looks at its pages.
+        page.set(1);
         history = new History(book);
         saved = book;
         file = from;
         whatIfs.clear();
-        page.set(1);
         look();
     }
 
@@ -207,9 +208,10 @@ public final class Desk {
 
     private void show(Sight now) {
         int count = now.pagination().pageCount();
-        sight.set(now);
+        // Before the pages are gone, so that nobody looks at one that is not there.
         if (page.get() > count) {
             page.set(count);
         }
+        sight.set(now);
     }
 }

@@ -12,7 +12,10 @@ import java.util.function.BiConsumer;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.event.Event;
 import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
@@ -94,7 +97,10 @@ public final class Windows {
                 String name = bench.name().toLowerCase(java.util.Locale.ROOT);
                 ahead.add(new Shot(name, () -> prepare(bench), bench == BenchName.DESPATCH ? 2500 : 900));
                 if (bench == BenchName.MAKEUP) {
-                    ahead.add(new Shot("makeup-planner", this::planner, 1200));
+                    ahead.add(new Shot("", this::planner, 900));
+                    ahead.add(new Shot("makeup-planner", this::choosePart, 900));
+                    ahead.add(new Shot("makeup-run", () -> press("#subject-run"), 700));
+                    ahead.add(new Shot("", () -> press("#subject-page"), 100));
                     ahead.add(new Shot("makeup-designs", () -> press("#makeup-designs"), 1500));
                     ahead.add(new Shot("", this::hiveNotes, 100));
                 }
@@ -124,7 +130,16 @@ public final class Windows {
 
         private void planner() {
             opened.desk().lay(DemoBooks.all().get(1), Optional.empty());
-            opened.desk().page().set(12);
+            opened.desk().page().set(13);
+        }
+
+        /** Steps to a strip of the page with the keys, to show what is set beside it. */
+        private void choosePart() {
+            for (int i = 0; i < 4; i++) {
+                Event.fireEvent(
+                        stage.getScene().lookup("#spread"),
+                        new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.DOWN, false, false, false, false));
+            }
         }
 
         private void hiveNotes() {

@@ -82,4 +82,20 @@ class MakeUpUiTest extends WindowTest {
         assertTrue(text(".floating #refusal").contains("more than five years"), text(".floating #refusal"));
         assertEquals(before, desk.sight().get().pagination().pageCount());
     }
+
+    @Test
+    void anotherBookIsLaidOnTheBenchWhereverOneWas() {
+        interact(() -> desk.change("starter", Starter.DATED_PLANNER::restart));
+        clickOn("#bench-makeup");
+        interact(() -> desk.page().set(40));
+        settle();
+        interact(() -> desk.lay(Starter.NOTEBOOK.begin(), java.util.Optional.empty()));
+        settle();
+        assertEquals(1, desk.page().get());
+        assertEquals("Lined", text(".slip .heading"));
+        interact(() -> desk.page().set(90));
+        interact(() -> desk.changeBrief("pages", b -> b.withPages(24)));
+        settle();
+        assertEquals(24, desk.page().get());
+    }
 }
