@@ -32,6 +32,9 @@ import jorn.desk.view.Words;
 
 /** The make-up of the inside: the flat plan, one spread large and open to the hand, and the settings of what is chosen. */
 public final class MakeUpBench implements Bench {
+    /** Where text is large, the room is the spread's rather than the flat plan's. */
+    private static final double LARGEST_THUMB = 74;
+
     private final Desk desk;
     private final FlatPlan plan;
     private final SpreadView spread;
@@ -108,7 +111,8 @@ public final class MakeUpBench implements Bench {
 
     /** Cycles need a second row of marks. */
     private void sizePlan() {
-        double height = plan.em() * (plan.hasCycles() ? 8.2 : 6.7);
+        double pages = Math.min(plan.em() * 4.4, LARGEST_THUMB) + 5;
+        double height = plan.em() * (plan.hasCycles() ? 3.8 : 2.1) + pages;
         plan.setPrefHeight(height);
         plan.setMinHeight(height);
     }

@@ -222,6 +222,10 @@ public final class DeskWindow {
     }
 
     private void keys(KeyEvent e) {
+        if (e.isConsumed()) {
+            // An open slip has taken it.
+            return;
+        }
         boolean typing = e.getTarget() instanceof TextInputControl;
         if (keyTaken && typing) {
             // The key is still held that opened what is typed in now.

@@ -103,6 +103,8 @@ class FlatPlanUiTest extends WindowTest {
         push(KeyCode.SHIFT, KeyCode.RIGHT);
         push(KeyCode.SHIFT, KeyCode.RIGHT);
         push(KeyCode.SHIFT, KeyCode.RIGHT);
+        clickOn("#makeup-keys");
+        push(KeyCode.ESCAPE);
         push(KeyCode.D);
         await("#design-search");
         write("dotted 5");
