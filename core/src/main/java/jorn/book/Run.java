@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Consumer;
 import jorn.calendar.Span;
 import jorn.json.Required;
 import jorn.measure.Trouble;
@@ -132,129 +133,94 @@ public record Run(
         return plain(name, recipe, Optional.empty(), start, Optional.of(span));
     }
 
+    /** A run in the making, so that each change names nothing but what it changes. */
+    private static final class Draft {
+        private String name;
+        private Recipe recipe;
+        private Optional<Integer> count;
+        private Start start;
+        private Matter matter;
+        private Optional<Span> per;
+        private Optional<Recipe> facing;
+        private List<String> items;
+        private boolean bareBack;
+        private Numbering numbering;
+        private boolean inContents;
+        private List<Decoration> decorations;
+        private Map<String, Recipe> exceptions;
+
+        private Draft(Run run) {
+            name = run.name;
+            recipe = run.recipe;
+            count = run.count;
+            start = run.start;
+            matter = run.matter;
+            per = run.per;
+            facing = run.facing;
+            items = run.items;
+            bareBack = run.bareBack;
+            numbering = run.numbering;
+            inContents = run.inContents;
+            decorations = run.decorations;
+            exceptions = run.exceptions;
+        }
+
+        private Run done() {
+            return new Run(
+                    name,
+                    recipe,
+                    count,
+                    start,
+                    matter,
+                    per,
+                    facing,
+                    items,
+                    bareBack,
+                    numbering,
+                    inContents,
+                    decorations,
+                    exceptions);
+        }
+    }
+
+    private Run with(Consumer<Draft> change) {
+        Draft draft = new Draft(this);
+        change.accept(draft);
+        return draft.done();
+    }
+
     @JsonIgnore
     public boolean isFilling() {
         return count.isEmpty() && per.isEmpty() && items.isEmpty();
     }
 
     public Run withRecipe(Recipe r) {
-        return new Run(
-                name,
-                r,
-                count,
-                start,
-                matter,
-                per,
-                facing,
-                items,
-                bareBack,
-                numbering,
-                inContents,
-                decorations,
-                exceptions);
+        return with(d -> d.recipe = r);
     }
 
     public Run withName(String n) {
-        return new Run(
-                n,
-                recipe,
-                count,
-                start,
-                matter,
-                per,
-                facing,
-                items,
-                bareBack,
-                numbering,
-                inContents,
-                decorations,
-                exceptions);
+        return with(d -> d.name = n);
     }
 
     public Run withCount(Optional<Integer> c) {
-        return new Run(
-                name,
-                recipe,
-                c,
-                start,
-                matter,
-                per,
-                facing,
-                items,
-                bareBack,
-                numbering,
-                inContents,
-                decorations,
-                exceptions);
+        return with(d -> d.count = c);
     }
 
     public Run withStart(Start s) {
-        return new Run(
-                name,
-                recipe,
-                count,
-                s,
-                matter,
-                per,
-                facing,
-                items,
-                bareBack,
-                numbering,
-                inContents,
-                decorations,
-                exceptions);
+        return with(d -> d.start = s);
     }
 
     public Run as(Matter m) {
-        return new Run(
-                name,
-                recipe,
-                count,
-                start,
-                m,
-                per,
-                facing,
-                items,
-                bareBack,
-                numbering,
-                inContents,
-                decorations,
-                exceptions);
+        return with(d -> d.matter = m);
     }
 
     public Run withPer(Optional<Span> p) {
-        return new Run(
-                name,
-                recipe,
-                count,
-                start,
-                matter,
-                p,
-                facing,
-                items,
-                bareBack,
-                numbering,
-                inContents,
-                decorations,
-                exceptions);
+        return with(d -> d.per = p);
     }
 
     /** The same with another design on the facing page, or with none. */
     public Run facing(Optional<Recipe> other) {
-        return new Run(
-                name,
-                recipe,
-                count,
-                start,
-                matter,
-                per,
-                other,
-                items,
-                bareBack,
-                numbering,
-                inContents,
-                decorations,
-                exceptions);
+        return with(d -> d.facing = other);
     }
 
     /** The same with another design on the facing page. */
@@ -263,94 +229,28 @@ public record Run(
     }
 
     public Run withItems(List<String> words) {
-        return new Run(
-                name,
-                recipe,
-                count,
-                start,
-                matter,
-                per,
-                facing,
-                words,
-                bareBack,
-                numbering,
-                inContents,
-                decorations,
-                exceptions);
+        return with(d -> d.items = words);
     }
 
     public Run withBareBack(boolean bare) {
-        return new Run(
-                name,
-                recipe,
-                count,
-                start,
-                matter,
-                per,
-                facing,
-                items,
-                bare,
-                numbering,
-                inContents,
-                decorations,
-                exceptions);
+        return with(d -> d.bareBack = bare);
     }
 
     public Run numbered(Numbering n) {
-        return new Run(
-                name,
-                recipe,
-                count,
-                start,
-                matter,
-                per,
-                facing,
-                items,
-                bareBack,
-                n,
-                inContents,
-                decorations,
-                exceptions);
+        return with(d -> d.numbering = n);
     }
 
     /** The same, listed in the contents or not. */
     public Run inContents(boolean listed) {
-        return new Run(
-                name,
-                recipe,
-                count,
-                start,
-                matter,
-                per,
-                facing,
-                items,
-                bareBack,
-                numbering,
-                listed,
-                decorations,
-                exceptions);
+        return with(d -> d.inContents = listed);
     }
 
-    public Run withDecorations(List<Decoration> d) {
-        return new Run(
-                name, recipe, count, start, matter, per, facing, items, bareBack, numbering, inContents, d, exceptions);
+    public Run withDecorations(List<Decoration> all) {
+        return with(d -> d.decorations = all);
     }
 
     public Run withExceptions(Map<String, Recipe> e) {
-        return new Run(
-                name,
-                recipe,
-                count,
-                start,
-                matter,
-                per,
-                facing,
-                items,
-                bareBack,
-                numbering,
-                inContents,
-                decorations,
-                e);
+        return with(d -> d.exceptions = e);
     }
 
     /** The design of a page of the run: 0 for the first of a pair, 1 for the facing one. */
