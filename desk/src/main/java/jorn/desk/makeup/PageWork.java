@@ -18,7 +18,6 @@ import jorn.measure.Trouble;
 import jorn.recipe.Blocks;
 import jorn.recipe.Border;
 import jorn.recipe.Node;
-import jorn.recipe.PictureBlock;
 import jorn.recipe.Placed;
 import jorn.recipe.Recipe;
 import jorn.recipe.Rework;
@@ -394,11 +393,6 @@ public final class PageWork {
         if (slot().run() != run) {
             goToRun(run);
         }
-    }
-
-    /** Whether the chosen part shows a picture. */
-    public boolean takesPicture() {
-        return node().filter(n -> n instanceof PictureBlock).isPresent();
     }
 
     /** What the chosen part is called. */
