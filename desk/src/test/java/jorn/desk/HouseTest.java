@@ -121,7 +121,12 @@ class HouseTest {
     @ArchTest
     static final ArchRule BENCHES_AND_VIEWS_KNOW_THE_MODEL_NOT_THE_WINDOW = noClasses()
             .that()
-            .resideInAnyPackage("jorn.desk.model..", "jorn.desk.view..", "jorn.desk.benches..")
+            .resideInAnyPackage(
+                    "jorn.desk.model..",
+                    "jorn.desk.view..",
+                    "jorn.desk.briefs..",
+                    "jorn.desk.makeup..",
+                    "jorn.desk.benches..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("jorn.desk.window..", "jorn.desk.cli..");

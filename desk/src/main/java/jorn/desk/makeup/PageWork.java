@@ -291,22 +291,22 @@ public final class PageWork {
         part().ifPresent(path -> rework("border", root -> Rework.change(root, path, Border::plain)));
     }
 
-    /** Makes the chosen part taller, or wider in a row, at the cost of its neighbour. */
+    /** Makes the chosen part taller, or wider in a row, at the cost of its neighbour; one in a box, with its box. */
     public void grow(double points) {
         List<Integer> path = part().orElse(List.of());
-        if (path.isEmpty()) {
-            return;
+        Node root = recipe().map(Recipe::root).orElse(null);
+        while (!path.isEmpty()) {
+            List<Integer> up = path.subList(0, path.size() - 1);
+            int siblings = Rework.at(root, up).children().size();
+            if (siblings > 1 && Rework.extent(root, path).isPresent()) {
+                int index = path.get(path.size() - 1);
+                boolean last = index == siblings - 1;
+                Divider divider = Divider.of(parts(), up, last ? index - 1 : index);
+                rework("divider", tree -> divider.moved(tree, last ? -points : points));
+                return;
+            }
+            path = up;
         }
-        List<Integer> up = path.subList(0, path.size() - 1);
-        int index = path.get(path.size() - 1);
-        Node parent = Rework.at(recipe().orElseThrow().root(), up);
-        if (parent.children().size() < 2
-                || Rework.extent(recipe().get().root(), path).isEmpty()) {
-            return;
-        }
-        boolean last = index == parent.children().size() - 1;
-        Divider divider = Divider.of(parts(), up, last ? index - 1 : index);
-        rework("divider", root -> divider.moved(root, last ? -points : points));
     }
 
     // Pages and runs

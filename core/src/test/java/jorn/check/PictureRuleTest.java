@@ -1,0 +1,123 @@
+package jorn.check;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+import javax.imageio.ImageIO;
+import jorn.book.Book;
+import jorn.book.Run;
+import jorn.book.Starter;
+import jorn.check.Finding.Severity;
+import jorn.measure.Length;
+import jorn.measure.Trouble;
+import jorn.measure.Unit;
+import jorn.page.Picture;
+import jorn.recipe.Decoration;
+import jorn.recipe.PictureBlock;
+import jorn.recipe.Recipe;
+import jorn.store.BookFile;
+import org.junit.jupiter.api.Assertions;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Pictures: in the book, in its file, on the page with pixels enough. */
+class PictureRuleTest {
+    @TempDir
+    Path folder;
+
+    private static Picture picture(int width, int height) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB), "png", bytes);
+        return Picture.of("hive.png", bytes.toByteArray());
+    }
+
+    /** A book whose every page is one picture, an inch high. */
+    private static Book with(String id, Optional<Picture> picture) {
+        Recipe recipe = new Recipe(
+                "one",
+                "One",
+                jorn.recipe.Column.of(jorn.recipe.Column.Part.fixed(
+                        Length.inches(1), new PictureBlock(id, PictureBlock.Fit.WHOLE, Length.inches(1), 1))));
+        Book book = Starter.LINED_JOURNAL.begin().withTitle("Hive Notes");
+        Book one = book.withRuns(List.of(Run.of("One", recipe, 24, Run.Start.ANYWHERE)));
+        return picture.map(one::with).orElse(one);
+    }
+
+    private static Optional<Finding> finding(Book book, String id) {
+        return Checker.check(Proof.of(book, Unit.INCH)).stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst();
+    }
+
+    /** An inch high, so many pixels high: the pixels an inch are read off. */
+    @ParameterizedTest
+    @CsvSource({"300, none", "299, NOTE", "200, NOTE", "199, WARNING"})
+    void pixelsAnInchAreCounted(int pixels, String severity) throws IOException {
+        Picture p = picture(pixels, pixels);
+        Optional<Finding> f = finding(with(p.id(), Optional.of(p)), "resolution");
+        assertEquals(severity, f.map(x -> x.severity().name()).orElse("none"));
+        f.ifPresent(x -> assertEquals(pixels + " pixels an inch", x.measured()));
+    }
+
+    @Test
+    void anEmptyPlaceAndAMissingPictureAreErrors() {
+        assertEquals(
+                "A place for a picture is empty.",
+                finding(with("", Optional.empty()), "picture").orElseThrow().message());
+        Finding f = finding(with("gone", Optional.empty()), "picture").orElseThrow();
+        assertEquals(Severity.ERROR, f.severity());
+    }
+
+    @Test
+    void anOrnamentsPictureIsLookedForAsWell() {
+        Decoration d = new Decoration(
+                null, Optional.of("gone"), Decoration.Anchor.HEAD, Length.mm(20), 1, false, false, false);
+        Book book = Starter.LINED_JOURNAL.begin().withRun(2, r -> r.withDecorations(List.of(d)));
+        assertTrue(finding(book, "picture").isPresent());
+    }
+
+    @Test
+    void picturesTravelInTheBooksFile() throws IOException {
+        Picture p = picture(60, 40);
+        Path file = folder.resolve("a.jorn");
+        BookFile.save(with(p.id(), Optional.of(p)), file);
+        Picture read = BookFile.load(file).pictures().get(p.id());
+        assertEquals(60, read.width());
+        assertEquals(p.bytes().length, read.bytes().length);
+    }
+
+    @Test
+    void aPictureThatWasLostFromTheFileIsNamedAndTheBookOpens() throws IOException {
+        Picture p = picture(60, 40);
+        Path whole = folder.resolve("a.jorn");
+        BookFile.save(with(p.id(), Optional.of(p)), whole);
+        Path robbed = folder.resolve("b.jorn");
+        try (ZipFile from = new ZipFile(whole.toFile());
+                ZipOutputStream to = new ZipOutputStream(Files.newOutputStream(robbed))) {
+            to.putNextEntry(new ZipEntry("book.json"));
+            from.getInputStream(from.getEntry("book.json")).transferTo(to);
+        }
+        Book book = BookFile.load(robbed);
+        assertTrue(book.pictures().get(p.id()).isMissing());
+        Finding f = finding(book, "picture").orElseThrow();
+        assertTrue(f.message().contains("hive.png"), f.message());
+    }
+
+    @Test
+    void whatIsNoPictureIsRefused() {
+        Trouble t = Assertions.assertThrows(Trouble.class, () -> Picture.of("a.png", new byte[] {1, 2, 3}));
+        assertTrue(t.what().contains("a.png is not a picture"), t.what());
+    }
+}

@@ -1,0 +1,164 @@
+package jorn.desk.makeup;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeSet;
+import jorn.book.Starter;
+import jorn.desk.model.Desk;
+import jorn.desk.model.Settings;
+import jorn.measure.Trouble;
+import jorn.page.Box;
+import jorn.recipe.Blocks;
+import jorn.recipe.Catalogue;
+import jorn.recipe.Node;
+import jorn.recipe.Recipe;
+import jorn.recipe.Rework.Edge;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What is in hand at the Make-up bench, and how far a change of it reaches. */
+class PageWorkTest {
+    @TempDir
+    Path folder;
+
+    private Desk desk;
+    private PageWork work;
+
+    @BeforeEach
+    void aPlannerOnTheDesk() {
+        desk = new Desk(Settings.load(folder), Starter.DATED_PLANNER.begin());
+        work = new PageWork(desk);
+        desk.page().set(8);
+    }
+
+    private static Node block(String id) {
+        return Blocks.find(id).orElseThrow().fresh();
+    }
+
+    private static Recipe design(String id) {
+        return Catalogue.find(id).orElseThrow().recipe();
+    }
+
+    @Test
+    void pagesAreChosenOneByOneAndInARow() {
+        work.togglePage(11);
+        assertEquals(new TreeSet<>(List.of(8, 11)), new TreeSet<>(work.pages()));
+        work.choosePagesTo(13);
+        assertEquals(new TreeSet<>(List.of(8, 11, 12, 13)), new TreeSet<>(work.pages()));
+        work.stretch(-1);
+        assertEquals(12, desk.page().get());
+        work.togglePage(12);
+        assertEquals(new TreeSet<>(List.of(8, 11)), new TreeSet<>(work.pages()));
+        desk.page().set(30);
+        assertFalse(work.hasMany(), "turning to another page lets go of them");
+    }
+
+    @Test
+    void aChangeReachesAllPagesOfTheDesign() {
+        long sharing = work.sharing();
+        assertTrue(sharing > 50);
+        work.insert(Edge.BELOW, block("quote"));
+        assertEquals("Quote", work.partName(), "what was put is chosen");
+        desk.page().set(108);
+        assertEquals("Quote", work.partName(), "and stays chosen on a page that looks alike");
+        assertTrue(desk.book().runs().stream().allMatch(r -> r.exceptions().isEmpty()));
+    }
+
+    @Test
+    void onlyThisWeekGetsADesignOfItsOwnAndCanGiveItBack() {
+        work.setOnlyHere(true);
+        String here = work.here();
+        assertTrue(here.matches("\\d{4}-W\\d{2}"), here);
+        work.insert(Edge.BELOW, block("quote"));
+        assertTrue(work.isException());
+        desk.page().set(10);
+        assertFalse(work.isException());
+        assertFalse(work.isOnlyHere(), "said for one page, not for the next");
+        desk.page().set(8);
+        work.rejoin();
+        assertFalse(work.isException());
+        assertTrue(desk.book().runs().stream().allMatch(r -> r.exceptions().isEmpty()));
+    }
+
+    @Test
+    void anotherDesignIsTakenForTheChosenPages() {
+        work.choosePagesTo(9);
+        work.use(design("dotted"));
+        assertEquals("dotted", work.recipe().orElseThrow().id());
+        desk.page().set(8);
+        assertEquals("dotted", work.recipe().orElseThrow().id());
+        desk.page().set(10);
+        assertEquals("week-strips-left", work.recipe().orElseThrow().id());
+    }
+
+    @Test
+    void splittingRemovingAndTakingBackKeepTheTreeWhole() {
+        Recipe before = work.recipe().orElseThrow();
+        work.stepPart(1);
+        work.split(true);
+        work.remove();
+        assertEquals(Optional.empty(), work.part());
+        work.stepPart(-1);
+        work.border();
+        work.replace(block("dots"));
+        assertEquals("Dots", work.partName());
+        while (desk.canUndo()) {
+            desk.undo();
+        }
+        assertEquals(before, work.recipe().orElseThrow());
+    }
+
+    @Test
+    void aPartOfARowGrowsWiderAndOneInABoxTallerWithItsBox() {
+        work.stepPart(1);
+        double wide = box().width();
+        work.grow(20);
+        assertEquals(wide + 20, box().width(), 1);
+        work.stepPart(2);
+        assertEquals("Day", work.partName());
+        double high = box().height();
+        work.grow(20);
+        assertEquals(high + 20, box().height(), 1);
+        work.grow(-20);
+        assertEquals(high, box().height(), 1);
+    }
+
+    private Box box() {
+        return work.parts().stream()
+                .filter(p -> p.path().equals(work.part().orElseThrow()))
+                .findFirst()
+                .orElseThrow()
+                .box();
+    }
+
+    @Test
+    void pagesThatComeRoundByTheCalendarAreNotTakenOut() {
+        work.choosePagesTo(9);
+        Trouble t = assertThrows(Trouble.class, work::takeOut);
+        assertTrue(t.what().contains("comes round by the calendar"), t.what());
+        work.choosePage(8);
+        work.togglePage(12);
+        assertThrows(Trouble.class, work::takeOut);
+    }
+
+    @Test
+    void runsAreMovedPutInAndTakenOut() {
+        desk.page().set(1);
+        int runs = desk.book().runs().size();
+        work.insertAfter(design("thanks"));
+        assertEquals("thanks", work.recipe().orElseThrow().id());
+        work.moveRun(1);
+        assertEquals("thanks", desk.book().runs().get(2).recipe().id());
+        work.removeRun();
+        assertEquals(runs, desk.book().runs().size());
+        work.changeRun(r -> r.withName("Other"));
+        assertEquals("Other", work.run().orElseThrow().name());
+    }
+}
