@@ -77,6 +77,7 @@ public final class MakeUpBench implements Bench {
         handling = new Handling(desk, work, plan, spread, typing, slips, painter, designs::fire);
         column = new PageColumn(desk, clerk, work, handling);
         work.setOnChoice(this::show);
+        column.setOnSubject(() -> Platform.runLater(this::join));
         plan.setOnRun(run -> column.choose(Subject.RUN));
         HBox.setHgrow(spread, Priority.ALWAYS);
         StackPane table = new StackPane(new HBox(10, spread, column), over, typing);

@@ -54,6 +54,7 @@ public final class PageColumn extends VBox {
     private final ScrollPane scroll = new ScrollPane(slips);
     private Subject subject = Subject.PAGE;
     private String shownFor = "";
+    private Runnable onSubject = () -> {};
 
     public PageColumn(Desk desk, Clerk clerk, PageWork work, Bench bench) {
         super(4);
@@ -77,6 +78,12 @@ public final class PageColumn extends VBox {
     public void choose(Subject wanted) {
         subject = wanted;
         show();
+        onSubject.run();
+    }
+
+    /** Who hears that the slips are about something else now. */
+    public void setOnSubject(Runnable listener) {
+        onSubject = listener;
     }
 
     /** Whether the slips are about the chosen part or page. */
