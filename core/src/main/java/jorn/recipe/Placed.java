@@ -27,9 +27,7 @@ public record Placed(List<Integer> path, Node node, Box box) {
         all.add(new Placed(path, node, box));
         List<Box> places = node.places(box, flow);
         for (int i = 0; i < places.size(); i++) {
-            List<Integer> deeper = new ArrayList<>(path);
-            deeper.add(i);
-            gather(deeper, node.children().get(i), places.get(i), flow, all);
+            gather(Rework.child(path, i), node.children().get(i), places.get(i), flow, all);
         }
     }
 

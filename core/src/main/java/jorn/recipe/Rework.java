@@ -182,7 +182,8 @@ public final class Rework {
         return Extent.fixed(millimetres(Math.max(least, points)));
     }
 
-    private static List<Integer> child(List<Integer> path, int index) {
+    /** The path of a part of a row, column or frame. */
+    public static List<Integer> child(List<Integer> path, int index) {
         List<Integer> deeper = new ArrayList<>(path);
         deeper.add(index);
         return deeper;

@@ -3,6 +3,7 @@ package jorn.desk.makeup;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jorn.measure.Length;
 import jorn.page.Box;
 import jorn.recipe.Column;
 import jorn.recipe.Node;
@@ -40,15 +41,18 @@ record Divider(List<Integer> container, int before, Box first, Box second, boole
         return new Divider(
                 container,
                 before,
-                box(parts, child(container, before)).box(),
-                box(parts, child(container, before + 1)).box(),
+                box(parts, Rework.child(container, before)).box(),
+                box(parts, Rework.child(container, before + 1)).box(),
                 node instanceof Row);
     }
 
-    private static List<Integer> child(List<Integer> path, int index) {
-        List<Integer> deeper = new ArrayList<>(path);
-        deeper.add(index);
-        return deeper;
+    /** How much room a neighbour has, across the divider. */
+    Length measure(Box neighbour) {
+        return Length.points(points(neighbour));
+    }
+
+    private double points(Box neighbour) {
+        return upright ? neighbour.width() : neighbour.height();
     }
 
     private static Placed box(List<Placed> parts, List<Integer> path) {
@@ -78,12 +82,6 @@ record Divider(List<Integer> container, int before, Box first, Box second, boole
 
     /** The tree with the divider moved down or to the right, by so many points. */
     Node moved(Node root, double by) {
-        return Rework.moveDivider(
-                root,
-                container,
-                before,
-                upright ? first.width() : first.height(),
-                upright ? second.width() : second.height(),
-                by);
+        return Rework.moveDivider(root, container, before, points(first), points(second), by);
     }
 }

@@ -20,7 +20,6 @@ import jorn.desk.model.Desk;
 import jorn.desk.model.Sight;
 import jorn.desk.view.CanvasPane;
 import jorn.desk.view.Painter;
-import jorn.measure.Trouble;
 import jorn.recipe.Recipe;
 
 /**
@@ -160,7 +159,7 @@ public final class FlatPlan extends CanvasPane {
         double x = e.getX() + offset;
         boolean ofCycle = layout.rowAt(e.getY()) == StripLayout.Row.CYCLES;
         Optional<Strip.Group> group =
-                layout.groupAt(x).filter(g -> ofCycle == g.cycle().isPresent() || !ofCycle);
+                layout.groupAt(x).filter(g -> !ofCycle || g.cycle().isPresent());
         OptionalInt run = layout.runAt(x);
         if (group.isPresent() && (ofCycle || run.isPresent())) {
             String name = ofCycle
@@ -203,7 +202,7 @@ public final class FlatPlan extends CanvasPane {
             return;
         }
         redraw();
-        where.ifPresent(gap -> attempt(() -> {
+        where.ifPresent(gap -> desk.attempt(() -> {
             Held h = what.get();
             if (h.cycle()) {
                 desk.change("order", b -> Inside.moveCycle(b, h.group().cycle().orElseThrow(), gap.run()));
@@ -211,14 +210,6 @@ public final class FlatPlan extends CanvasPane {
                 work.moveRun(h.run(), gap.run(), gap.inside());
             }
         }));
-    }
-
-    private void attempt(Runnable deed) {
-        try {
-            deed.run();
-        } catch (Trouble t) {
-            desk.tell(t);
-        }
     }
 
     private void click(MouseEvent e) {
@@ -289,7 +280,7 @@ public final class FlatPlan extends CanvasPane {
         Optional<StripLayout.Gap> gap = contains(at) ? layout.gapAt(at.getX() + offset) : Optional.empty();
         mark = Optional.empty();
         redraw();
-        gap.ifPresent(g -> attempt(() -> work.insertRun(g.run(), design, g.inside())));
+        gap.ifPresent(g -> desk.attempt(() -> work.insertRun(g.run(), design, g.inside())));
         return gap.isPresent();
     }
 

@@ -11,13 +11,11 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
-import jorn.book.Book;
 import jorn.desk.model.Desk;
+import jorn.desk.model.Sight;
 import jorn.desk.view.Look;
 import jorn.desk.view.SpreadView;
 import jorn.makeup.Composer;
-import jorn.measure.Length;
-import jorn.measure.Trouble;
 import jorn.page.Box;
 import jorn.recipe.Blocks;
 import jorn.recipe.Placed;
@@ -41,8 +39,11 @@ public final class PageEditor {
     private Point2D from = Point2D.ZERO;
     private double moved;
     private boolean due;
-    private Optional<Book> trial = Optional.empty();
-    private Object partsOf;
+    /** The pages as they would be where the divider is now. */
+    private Optional<Composer> trial = Optional.empty();
+
+    private Sight partsOf;
+    private int partsOfPage;
     private List<Placed> parts = List.of();
 
     /** @param type types the chosen part's words over */
@@ -62,9 +63,9 @@ public final class PageEditor {
 
     /** The parts of a page; laid out once for each state of the book. */
     private List<Placed> parts(int page) {
-        Object key = List.of(System.identityHashCode(desk.sight().get()), page);
-        if (!key.equals(partsOf)) {
-            partsOf = key;
+        if (partsOf != desk.sight().get() || partsOfPage != page) {
+            partsOf = desk.sight().get();
+            partsOfPage = page;
             parts = desk.sight().get().composer().parts(page);
         }
         return parts;
@@ -128,25 +129,25 @@ public final class PageEditor {
     private void follow() {
         due = false;
         if (held.isPresent()) {
-            try {
-                Divider d = held.get();
-                Book book = work.reworked(desk.book(), root -> d.moved(root, moved));
-                trial = Optional.of(book);
-                spread.setTrial(Optional.of(new Composer(book)));
-            } catch (Trouble t) {
-                desk.tell(t);
-            }
+            Divider d = held.get();
+            desk.attempt(() -> {
+                trial = Optional.of(new Composer(work.reworked(desk.book(), root -> d.moved(root, moved))));
+                spread.setTrial(trial);
+            });
         }
     }
 
     private void letGo() {
         Optional<Divider> d = held;
+        if (d.isEmpty()) {
+            return;
+        }
         held = Optional.empty();
         trial = Optional.empty();
         spread.setTrial(Optional.empty());
-        if (d.isPresent() && Math.abs(moved) > 0.01) {
+        if (Math.abs(moved) > 0.01) {
             double by = moved;
-            attempt(() -> work.rework("divider", root -> d.get().moved(root, by)));
+            desk.attempt(() -> work.rework("divider", root -> d.get().moved(root, by)));
         }
     }
 
@@ -174,14 +175,6 @@ public final class PageEditor {
         work.choosePart(over.map(Placed::path));
         if (e.getClickCount() == 2 && over.isPresent()) {
             type.run();
-        }
-    }
-
-    private void attempt(Runnable deed) {
-        try {
-            deed.run();
-        } catch (Trouble t) {
-            desk.tell(t);
         }
     }
 
@@ -265,11 +258,11 @@ public final class PageEditor {
             return;
         }
         int page = desk.page().get();
-        double first = (d.upright() ? d.first().width() : d.first().height()) + moved;
-        double second = (d.upright() ? d.second().width() : d.second().height()) - moved;
-        Rectangle2D a = spread.placeOf(page, d.first());
-        double x = d.upright() ? a.getMaxX() + moved * spread.scale() : a.getMinX();
-        double y = d.upright() ? a.getMinY() : a.getMaxY() + moved * spread.scale();
+        // As they are laid out now: a neighbour of fixed measure keeps it, and what has no room stops.
+        Divider now = Divider.of(trial.get().parts(page), d.container(), d.before());
+        Rectangle2D a = spread.placeOf(page, now.first());
+        double x = d.upright() ? a.getMaxX() : a.getMinX();
+        double y = d.upright() ? a.getMinY() : a.getMaxY();
         g.setStroke(Look.THREAD);
         g.setLineWidth(1.5);
         if (d.upright()) {
@@ -280,8 +273,8 @@ public final class PageEditor {
         var unit = desk.unit().get();
         tag(
                 g,
-                Length.points(Math.max(0, first)).format(unit) + " | "
-                        + Length.points(Math.max(0, second)).format(unit),
+                now.measure(now.first()).format(unit) + " | "
+                        + now.measure(now.second()).format(unit),
                 x + 4,
                 y - 3);
     }

@@ -1,6 +1,5 @@
 package jorn.desk.makeup;
 
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 import jorn.book.Book;
 import jorn.desk.model.Desk;
@@ -107,8 +106,7 @@ final class PageSlip extends Slip {
     private void rule(UnaryOperator<Ruling> change) {
         desk.change(
                 "ruling",
-                b -> work.redesigned(b, r -> Optional.of(r)
-                        .flatMap(Recipe::ruling)
+                b -> work.redesigned(b, r -> r.ruling()
                         .map(now -> r.withRuling(change.apply(now)))
                         .orElse(r)));
     }

@@ -1,6 +1,5 @@
 package jorn.desk.makeup;
 
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.NavigableSet;
@@ -272,9 +271,7 @@ public final class PageWork {
     public void split(boolean across) {
         part().ifPresent(path -> {
             rework("split", root -> Rework.split(root, path, across));
-            List<Integer> first = new ArrayList<>(path);
-            first.add(0);
-            choosePart(Optional.of(first));
+            choosePart(Optional.of(Rework.child(path, 0)));
         });
     }
 

@@ -63,7 +63,7 @@ public final class Clerk {
 
     /** Puts a new book on the desk; the present one is saved first where it has a file. */
     public void begin(Book book) {
-        guarded(() -> {
+        desk.attempt(() -> {
             if (makeSafe()) {
                 desk.lay(book, Optional.empty());
                 desk.bench().set(BenchName.BRIEF);
@@ -77,7 +77,7 @@ public final class Clerk {
     }
 
     public void open(Path path) {
-        guarded(() -> {
+        desk.attempt(() -> {
             Book book = BookFile.load(path);
             if (makeSafe()) {
                 desk.lay(book, Optional.of(path));
@@ -91,7 +91,7 @@ public final class Clerk {
         if (String.valueOf(path.getFileName()).endsWith(BookFile.ENDING)) {
             open(path);
         } else {
-            guarded(() -> intake.take(path));
+            desk.attempt(() -> intake.take(path));
         }
     }
 
@@ -112,7 +112,7 @@ public final class Clerk {
 
     private boolean saveTo(Path wanted) {
         Path path = wanted.toString().endsWith(BookFile.ENDING) ? wanted : Path.of(wanted + BookFile.ENDING);
-        return guarded(() -> {
+        return desk.attempt(() -> {
             BookFile.save(desk.book(), path);
             desk.markSaved(path);
             desk.settings().addRecent(path);
@@ -134,7 +134,7 @@ public final class Clerk {
         if (!Files.isRegularFile(kept)) {
             return false;
         }
-        keeping = guarded(() -> desk.layUnsaved(BookFile.load(kept)));
+        keeping = desk.attempt(() -> desk.layUnsaved(BookFile.load(kept)));
         return keeping;
     }
 
@@ -160,16 +160,6 @@ public final class Clerk {
             Files.deleteIfExists(desk.settings().recoveryFile());
         } catch (IOException e) {
             LOG.log(Level.WARNING, "The copy of unsaved work could not be removed.", e);
-        }
-    }
-
-    private boolean guarded(Runnable work) {
-        try {
-            work.run();
-            return true;
-        } catch (Trouble e) {
-            desk.tell(e);
-            return false;
         }
     }
 }

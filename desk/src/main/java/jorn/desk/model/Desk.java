@@ -110,6 +110,21 @@ public final class Desk {
         notice.set(trouble);
     }
 
+    /**
+     * Does it, or tells why not.
+     *
+     * @return whether it was done
+     */
+    public boolean attempt(Runnable deed) {
+        try {
+            deed.run();
+            return true;
+        } catch (Trouble t) {
+            tell(t);
+            return false;
+        }
+    }
+
     /** Says that something was done, where it cannot be seen at once. */
     public void say(String what, String next) {
         notice.set(Trouble.of(what, next));

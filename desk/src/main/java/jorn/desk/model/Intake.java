@@ -134,10 +134,6 @@ public final class Intake {
 
     /** Brings a picture into the book and hands it over; what is wrong with it is told on the desk. */
     public void bringIn(Path path, Consumer<Picture> then) {
-        try {
-            then.accept(bringIn(path));
-        } catch (Trouble t) {
-            desk.tell(t);
-        }
+        desk.attempt(() -> then.accept(bringIn(path)));
     }
 }
