@@ -8,12 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
+import jorn.art.Palette;
+import jorn.art.Picture;
 import jorn.book.Pagination.Slot;
 import jorn.calendar.CalendarChoice;
 import jorn.json.Required;
 import jorn.measure.Trouble;
-import jorn.page.Palette;
-import jorn.page.Picture;
 import jorn.recipe.Recipe;
 
 /**

@@ -1,11 +1,11 @@
 package jorn.book;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import jorn.art.Reading;
 import jorn.json.Required;
 import jorn.measure.Numeral;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
-import jorn.page.Reading;
 import jorn.press.Binding;
 import jorn.press.BindingOffer;
 import jorn.press.InkSet;

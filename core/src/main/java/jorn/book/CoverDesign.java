@@ -1,7 +1,7 @@
 package jorn.book;
 
+import jorn.art.Ink;
 import jorn.json.Required;
-import jorn.page.Ink;
 
 /**
  * How the cover is designed.

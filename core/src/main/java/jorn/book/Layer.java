@@ -4,13 +4,13 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jorn.art.Side;
 import jorn.book.Pagination.Slot;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.Occasion;
 import jorn.calendar.Occasion.Period;
 import jorn.calendar.Span;
 import jorn.measure.Trouble;
-import jorn.page.Side;
 
 /** Lays a book's runs one after the other, going round its cycles. */
 final class Layer {

@@ -2,10 +2,10 @@ package jorn.book;
 
 import java.util.List;
 import java.util.OptionalInt;
+import jorn.art.Side;
 import jorn.calendar.Occasion;
 import jorn.calendar.Span;
 import jorn.calendar.WeekRule;
-import jorn.page.Side;
 import jorn.press.BindingOffer.PageRule;
 
 /**

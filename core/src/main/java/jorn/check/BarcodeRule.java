@@ -1,11 +1,11 @@
 package jorn.check;
 
 import java.util.function.Consumer;
+import jorn.art.Box;
+import jorn.art.Mark;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.cover.CoverArt;
-import jorn.page.Box;
-import jorn.page.Mark;
 
 /** No words may stand where the barcode is printed. Looked for in the cover's art. */
 final class BarcodeRule implements Rule {

@@ -2,7 +2,7 @@ package jorn.check;
 
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Optional;
-import jorn.page.Box;
+import jorn.art.Box;
 
 /**
  * Something that a check found.

@@ -11,10 +11,10 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import jorn.art.Mark;
 import jorn.book.Pagination.Slot;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
-import jorn.page.Mark;
 import jorn.text.Face;
 import jorn.text.TypeShelf;
 import jorn.text.Typeface;
@@ -47,8 +47,9 @@ final class LettersRule implements Rule {
                 continue;
             }
             dated |= proof.book().recipeOf(slot).variesByOccasion();
-            for (Mark mark :
-                    Mark.single(proof.composer().page(slot.number()).marks()).toList()) {
+            for (Mark mark : jorn.art.Marks.single(
+                            proof.composer().page(slot.number()).marks())
+                    .toList()) {
                 if (!(mark instanceof Mark.Words words)) {
                     continue;
                 }

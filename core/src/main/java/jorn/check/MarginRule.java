@@ -1,11 +1,11 @@
 package jorn.check;
 
 import java.util.function.Consumer;
+import jorn.art.PageFrame;
+import jorn.art.Side;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.measure.Figure;
-import jorn.page.PageFrame;
-import jorn.page.Side;
 
 /** The margins must not be under the press's least, and must leave room for a page. */
 final class MarginRule implements Rule {

@@ -6,11 +6,11 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import jorn.art.Mark;
+import jorn.art.Picture;
 import jorn.book.Pagination.Slot;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
-import jorn.page.Mark;
-import jorn.page.Picture;
 import jorn.recipe.Border;
 import jorn.recipe.Decoration;
 import jorn.recipe.Node;
@@ -37,7 +37,7 @@ final class PictureRule implements Rule {
             for (String id : used) {
                 missing(proof, slot.number(), id, found);
             }
-            Mark.single(proof.composer().page(slot.number()).marks())
+            jorn.art.Marks.single(proof.composer().page(slot.number()).marks())
                     .filter(Mark.Image.class::isInstance)
                     .forEach(i -> resolution(proof, slot.number(), (Mark.Image) i, found));
         }

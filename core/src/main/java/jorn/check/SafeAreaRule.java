@@ -4,12 +4,12 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Consumer;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.PageArt;
 import jorn.book.Pagination.Slot;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.PageArt;
 
 /**
  * What is drawn either stays inside the least margins or runs off over the trim; anything that stops between may be cut or

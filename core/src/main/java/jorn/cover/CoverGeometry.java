@@ -3,10 +3,10 @@ package jorn.cover;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jorn.art.Box;
+import jorn.art.Reading;
 import jorn.book.Book;
 import jorn.book.Brief;
-import jorn.page.Box;
-import jorn.page.Reading;
 import jorn.press.Binding;
 import jorn.press.CoverRule;
 

@@ -2,11 +2,11 @@ package jorn.cover;
 
 import java.util.ArrayList;
 import java.util.List;
+import jorn.art.Box;
+import jorn.art.Ink;
+import jorn.art.Mark;
+import jorn.art.Path;
 import jorn.cover.CoverGeometry.Sheet;
-import jorn.page.Box;
-import jorn.page.Ink;
-import jorn.page.Mark;
-import jorn.page.Path;
 
 /** Marks on a larger sheet, outside the bleed: where the knife cuts and where the spine folds. */
 final class CutMarks {

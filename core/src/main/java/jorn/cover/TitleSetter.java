@@ -2,10 +2,10 @@ package jorn.cover;
 
 import java.util.ArrayList;
 import java.util.List;
-import jorn.page.Box;
-import jorn.page.GlyphRun;
-import jorn.page.Ink;
-import jorn.page.Mark;
+import jorn.art.Box;
+import jorn.art.GlyphRun;
+import jorn.art.Ink;
+import jorn.art.Mark;
 import jorn.text.Face;
 import jorn.text.LineBreaker;
 import jorn.text.Shaper;

@@ -2,9 +2,9 @@ package jorn.makeup;
 
 import java.util.ArrayList;
 import java.util.List;
+import jorn.art.Box;
+import jorn.art.Mark;
 import jorn.book.Furniture;
-import jorn.page.Box;
-import jorn.page.Mark;
 import jorn.recipe.Flow;
 import jorn.recipe.Folio;
 import jorn.recipe.RunningHead;

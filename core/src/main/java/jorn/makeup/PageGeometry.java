@@ -1,5 +1,8 @@
 package jorn.makeup;
 
+import jorn.art.Box;
+import jorn.art.PageFrame;
+import jorn.art.Side;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.MarginChoice;
@@ -8,9 +11,6 @@ import jorn.measure.Length;
 import jorn.measure.Numeral;
 import jorn.measure.Quantity.Precision;
 import jorn.measure.Scalar;
-import jorn.page.Box;
-import jorn.page.PageFrame;
-import jorn.page.Side;
 import jorn.press.Bleed;
 import jorn.press.MarginSchool;
 import jorn.press.Margins;

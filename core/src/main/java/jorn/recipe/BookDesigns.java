@@ -4,8 +4,8 @@ import static jorn.recipe.Make.*;
 
 import java.util.List;
 import java.util.Optional;
+import jorn.art.Palette.Role;
 import jorn.measure.Length;
-import jorn.page.Palette.Role;
 import jorn.recipe.Catalogue.Entry;
 import jorn.recipe.TextBlock.Align;
 import jorn.recipe.TextBlock.Voice;

@@ -3,14 +3,14 @@ package jorn.recipe;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
 import java.util.Optional;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.Palette.Role;
+import jorn.art.Path;
+import jorn.art.Picture;
 import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.measure.Trouble;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.Palette.Role;
-import jorn.page.Path;
-import jorn.page.Picture;
 
 /**
  * A border round a part: lines nested in one another, plain or with corners, or a picture of a frame.

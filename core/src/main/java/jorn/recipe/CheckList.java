@@ -2,12 +2,12 @@ package jorn.recipe;
 
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.Palette.Role;
+import jorn.art.Path;
 import jorn.json.Required;
 import jorn.measure.Length;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.Palette.Role;
-import jorn.page.Path;
 
 /**
  * Lines with something to tick before each, as many as fit.

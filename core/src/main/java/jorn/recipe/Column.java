@@ -3,11 +3,11 @@ package jorn.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.Palette.Role;
 import jorn.json.Required;
 import jorn.measure.Length;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.Palette.Role;
 
 /**
  * Parts one below the other. Fixed and natural heights are given first; what is left goes to the shares. Where there is

@@ -4,13 +4,13 @@ import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.Picture;
+import jorn.art.Turn;
 import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.measure.Trouble;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.Picture;
-import jorn.page.Turn;
 import jorn.recipe.PictureBlock.Fit;
 import jorn.recipe.TextBlock.Align;
 

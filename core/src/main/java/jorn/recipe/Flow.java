@@ -4,11 +4,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import jorn.art.PageFrame;
+import jorn.art.Palette;
+import jorn.art.Picture;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.Occasion;
-import jorn.page.PageFrame;
-import jorn.page.Palette;
-import jorn.page.Picture;
 import jorn.recipe.TextBlock.Voice;
 import jorn.text.Typeface;
 

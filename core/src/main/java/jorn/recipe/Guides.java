@@ -3,13 +3,13 @@ package jorn.recipe;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.ArrayList;
 import java.util.List;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.Palette.Role;
+import jorn.art.Path;
 import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.measure.Trouble;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.Palette.Role;
-import jorn.page.Path;
 
 /**
  * Guides to write or draw on, other than plain lines. Grids are whole cells, centred in their space.

@@ -5,8 +5,8 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 import java.util.function.UnaryOperator;
-import jorn.page.Box;
-import jorn.page.Mark;
+import jorn.art.Box;
+import jorn.art.Mark;
 
 /** A part of a page design: a row or column of further parts, or a block that draws. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")

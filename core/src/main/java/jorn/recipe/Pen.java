@@ -1,12 +1,12 @@
 package jorn.recipe;
 
 import java.util.List;
-import jorn.page.Box;
-import jorn.page.GlyphRun;
-import jorn.page.Ink;
-import jorn.page.Mark;
-import jorn.page.Palette.Role;
-import jorn.page.Path;
+import jorn.art.Box;
+import jorn.art.GlyphRun;
+import jorn.art.Ink;
+import jorn.art.Mark;
+import jorn.art.Palette.Role;
+import jorn.art.Path;
 import jorn.recipe.TextBlock.Align;
 import jorn.recipe.TextBlock.Voice;
 import jorn.text.Face;

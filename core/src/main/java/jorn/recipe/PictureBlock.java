@@ -3,12 +3,12 @@ package jorn.recipe;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
 import java.util.Optional;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.Palette.Role;
+import jorn.art.Picture;
 import jorn.json.Required;
 import jorn.measure.Length;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.Palette.Role;
-import jorn.page.Picture;
 
 /**
  * A picture of the book. Where it is missing, an empty frame with a cross stands in its place, and the proof says so.

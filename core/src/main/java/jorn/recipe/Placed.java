@@ -2,7 +2,7 @@ package jorn.recipe;
 
 import java.util.ArrayList;
 import java.util.List;
-import jorn.page.Box;
+import jorn.art.Box;
 
 /**
  * A part of a design and where it lies on a page.

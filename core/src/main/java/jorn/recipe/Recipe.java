@@ -3,8 +3,8 @@ package jorn.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import jorn.art.Mark;
 import jorn.json.Required;
-import jorn.page.Mark;
 
 /**
  * A page design that lays itself out on any page.

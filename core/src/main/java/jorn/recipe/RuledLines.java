@@ -1,13 +1,13 @@
 package jorn.recipe;
 
 import java.util.List;
+import jorn.art.Box;
+import jorn.art.Ink;
+import jorn.art.Mark;
+import jorn.art.Palette.Role;
+import jorn.art.Path;
 import jorn.json.Required;
 import jorn.measure.Length;
-import jorn.page.Box;
-import jorn.page.Ink;
-import jorn.page.Mark;
-import jorn.page.Palette.Role;
-import jorn.page.Path;
 
 /**
  * Lines to write on. They stand on one grid measured from the trim's head, so the lines of facing pages meet.

@@ -1,8 +1,8 @@
 package jorn.recipe;
 
 import java.util.List;
-import jorn.page.Box;
-import jorn.page.Mark;
+import jorn.art.Box;
+import jorn.art.Mark;
 
 /** Nothing, on purpose. */
 public record Space() implements Node {

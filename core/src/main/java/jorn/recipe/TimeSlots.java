@@ -2,11 +2,11 @@ package jorn.recipe;
 
 import java.util.List;
 import java.util.Locale;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.Palette.Role;
 import jorn.json.Required;
 import jorn.measure.Trouble;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.Palette.Role;
 import jorn.recipe.TextBlock.Align;
 import jorn.recipe.TextBlock.Voice;
 import jorn.text.Typeface.Style;

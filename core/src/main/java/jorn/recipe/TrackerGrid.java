@@ -2,10 +2,10 @@ package jorn.recipe;
 
 import java.time.YearMonth;
 import java.util.List;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.Palette.Role;
 import jorn.json.Required;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.Palette.Role;
 import jorn.recipe.TextBlock.Align;
 import jorn.recipe.TextBlock.Voice;
 import jorn.text.Typeface.Style;

@@ -1,13 +1,13 @@
 package jorn.recipe;
 
 import java.util.List;
+import jorn.art.Box;
+import jorn.art.GlyphRun;
+import jorn.art.Mark;
+import jorn.art.Palette.Role;
+import jorn.art.Path;
 import jorn.json.Required;
 import jorn.measure.Length;
-import jorn.page.Box;
-import jorn.page.GlyphRun;
-import jorn.page.Mark;
-import jorn.page.Palette.Role;
-import jorn.page.Path;
 import jorn.text.Face;
 import jorn.text.Shaper;
 

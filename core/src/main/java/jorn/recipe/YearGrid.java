@@ -3,8 +3,8 @@ package jorn.recipe;
 import java.time.YearMonth;
 import java.util.List;
 import java.util.Optional;
-import jorn.page.Box;
-import jorn.page.Mark;
+import jorn.art.Box;
+import jorn.art.Mark;
 
 /**
  * The twelve months from the occasion's first month, small.

@@ -14,11 +14,11 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import jorn.art.Picture;
 import jorn.book.Book;
 import jorn.json.Json;
 import jorn.json.Required;
 import jorn.measure.Trouble;
-import jorn.page.Picture;
 
 /** The {@code .jorn} file: a ZIP of {@code book.json} and {@code assets/}, described in docs/file-format.md. */
 public final class BookFile {

@@ -7,7 +7,7 @@ import java.text.Bidi;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import jorn.page.GlyphRun;
+import jorn.art.GlyphRun;
 
 /**
  * Turns a line of text into glyphs with the platform's own engine: kerning, ligatures, marks, and right-to-left order.

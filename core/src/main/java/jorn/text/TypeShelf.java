@@ -34,7 +34,7 @@ public final class TypeShelf {
                                 + "."));
     }
 
-    /** The face that a {@link jorn.page.GlyphRun} names. */
+    /** The face that a {@link jorn.art.GlyphRun} names. */
     public static Face face(String id) {
         Face face = FACES.get(id);
         if (face == null) {

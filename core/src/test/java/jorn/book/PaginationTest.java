@@ -5,10 +5,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.OptionalInt;
+import jorn.art.Side;
 import jorn.book.Run.Start;
 import jorn.measure.Size;
 import jorn.measure.Unit;
-import jorn.page.Side;
 import jorn.press.PressShelf;
 import jorn.recipe.Recipes;
 import jorn.recipe.Ruling;

@@ -3,11 +3,11 @@ package jorn.cover;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.PageArt;
 import jorn.book.Book;
 import jorn.book.Starter;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.PageArt;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;

@@ -4,6 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import jorn.art.Box;
+import jorn.art.Mark;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Starter;
@@ -12,8 +14,6 @@ import jorn.measure.Quantity.Precision;
 import jorn.measure.Scalar;
 import jorn.measure.Size;
 import jorn.measure.Unit;
-import jorn.page.Box;
-import jorn.page.Mark;
 import jorn.press.Binding;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
@@ -260,7 +260,7 @@ class CoverGeometryTest {
                     case COIL, LOOSE -> "copyshop";
                 };
         Book ltr = at(press, "5.5x8.5in", pages, binding);
-        Book rtl = ltr.withBrief(ltr.brief().withReading(jorn.page.Reading.RIGHT_TO_LEFT));
+        Book rtl = ltr.withBrief(ltr.brief().withReading(jorn.art.Reading.RIGHT_TO_LEFT));
         CoverGeometry a = CoverGeometry.of(ltr, pages);
         CoverGeometry b = CoverGeometry.of(rtl, pages);
         double whole = a.trim().width();

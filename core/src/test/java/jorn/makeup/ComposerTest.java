@@ -8,6 +8,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.PageArt;
+import jorn.art.Path;
+import jorn.art.Side;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Starter;
@@ -15,11 +20,6 @@ import jorn.measure.Length;
 import jorn.measure.PaperSize;
 import jorn.measure.Size;
 import jorn.measure.Unit;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.PageArt;
-import jorn.page.Path;
-import jorn.page.Side;
 import jorn.press.PressShelf;
 import jorn.recipe.Ruling;
 import jorn.recipe.Ruling.Reach;
@@ -105,7 +105,7 @@ class ComposerTest {
         Composer c = new Composer(
                 ruled(journal(Size.of(6, 9, Unit.INCH)), Ruling.customary().withReach(Reach.EDGE)));
         for (int n : new int[] {5, 6}) {
-            Box bounds = Mark.bounds(c.page(n).marks());
+            Box bounds = jorn.art.Marks.bounds(c.page(n).marks());
             assertEquals(c.frame(Side.of(n)).bleed().x(), bounds.x(), 1e-6);
             assertEquals(c.frame(Side.of(n)).bleed().right(), bounds.right(), 1e-6);
         }

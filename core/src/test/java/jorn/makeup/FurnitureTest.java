@@ -7,15 +7,15 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.PageFrame;
+import jorn.art.Side;
 import jorn.book.Book;
 import jorn.book.Furniture;
 import jorn.book.Numbering;
 import jorn.book.Run;
 import jorn.book.Starter;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.PageFrame;
-import jorn.page.Side;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Flow;
 import jorn.recipe.Folio;
@@ -37,7 +37,7 @@ class FurnitureTest {
     }
 
     private static List<Mark.Words> words(Composer composer, int page) {
-        return Mark.single(composer.page(page).marks())
+        return jorn.art.Marks.single(composer.page(page).marks())
                 .flatMap(m -> m instanceof Mark.Words w ? Stream.of(w) : Stream.empty())
                 .toList();
     }

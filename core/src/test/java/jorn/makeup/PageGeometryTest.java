@@ -4,6 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Optional;
+import jorn.art.Box;
+import jorn.art.PageFrame;
+import jorn.art.Side;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Starter;
@@ -11,9 +14,6 @@ import jorn.json.Json;
 import jorn.measure.Length;
 import jorn.measure.Size;
 import jorn.measure.Unit;
-import jorn.page.Box;
-import jorn.page.PageFrame;
-import jorn.page.Side;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
 import net.jqwik.api.ForAll;
@@ -95,7 +95,7 @@ class PageGeometryTest {
     void fromRightToLeftAPageIsTheMirrorOfTheSamePage(
             @ForAll @IntRange(min = 24, max = 828) int pages, @ForAll boolean bleed, @ForAll Side side) {
         Book ltr = book(online, bleed);
-        Book rtl = ltr.withBrief(ltr.brief().withReading(jorn.page.Reading.RIGHT_TO_LEFT));
+        Book rtl = ltr.withBrief(ltr.brief().withReading(jorn.art.Reading.RIGHT_TO_LEFT));
         PageFrame a = PageGeometry.of(ltr, pages).frame(side);
         PageFrame b = PageGeometry.of(rtl, pages).frame(side);
         for (Box[] pair : new Box[][] {{a.text(), b.text()}, {a.bleed(), b.bleed()}}) {

@@ -7,13 +7,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.PageFrame;
+import jorn.art.Side;
 import jorn.json.Json;
 import jorn.measure.Length;
 import jorn.measure.Trouble;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.PageFrame;
-import jorn.page.Side;
 import jorn.recipe.Column.Part;
 import jorn.text.TypeShelf;
 import net.jqwik.api.ForAll;
@@ -29,7 +29,7 @@ class ColumnTest {
             Map.of("title", "Hive Notes"),
             TypeShelf.typeface("alegreya"),
             TypeShelf.typeface("alegreya-sans"),
-            jorn.page.Palette.BLACK,
+            jorn.art.Palette.BLACK,
             jorn.calendar.Occasion.NONE,
             jorn.calendar.CalendarChoice.UNDATED);
 

@@ -6,11 +6,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.Side;
 import jorn.calendar.Occasion;
 import jorn.measure.Length;
-import jorn.page.Box;
-import jorn.page.Mark;
-import jorn.page.Side;
 import jorn.recipe.Decoration.Anchor;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -25,7 +25,7 @@ class DecorationTest {
     }
 
     private static Box box(Decoration d, Side side, int index) {
-        return Mark.bounds(d.draw(SAFE, SampleFlow.on(side, SAFE, Occasion.NONE, Map.of()), index));
+        return jorn.art.Marks.bounds(d.draw(SAFE, SampleFlow.on(side, SAFE, Occasion.NONE, Map.of()), index));
     }
 
     @Property
@@ -60,7 +60,7 @@ class DecorationTest {
         Mark first = at(Anchor.HEAD, false, false)
                 .draw(SAFE, SampleFlow.undated(SAFE), 0)
                 .get(0);
-        double strength = first instanceof Mark.Stroke s ? ((jorn.page.Ink.Black) s.ink()).strength() : -1;
+        double strength = first instanceof Mark.Stroke s ? ((jorn.art.Ink.Black) s.ink()).strength() : -1;
         assertEquals(0.375, strength, 0.001, "half of the accent's 75 %");
     }
 }

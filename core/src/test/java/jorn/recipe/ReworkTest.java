@@ -7,9 +7,9 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import jorn.art.Box;
 import jorn.measure.Length;
 import jorn.measure.Trouble;
-import jorn.page.Box;
 import jorn.recipe.Rework.Edge;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -165,9 +165,9 @@ class ReworkTest {
     void everyKindOfBlockCanBePutOnAPageAndHasAName() {
         for (Blocks.Kind kind : Blocks.all()) {
             Node now = Rework.insert(two(), List.of(0), Edge.BELOW, kind.fresh());
-            List<jorn.page.Mark> marks = new ArrayList<>();
+            List<jorn.art.Mark> marks = new ArrayList<>();
             now.draw(AREA, SampleFlow.undated(AREA), marks);
-            for (jorn.page.Mark m : marks) {
+            for (jorn.art.Mark m : marks) {
                 assertTrue(AREA.outset(0.7).holds(m.bounds()), kind.id() + " draws " + m.bounds());
             }
             assertTrue(!Blocks.nameOf(kind.fresh()).equals("Part"), kind.id());

@@ -1,12 +1,12 @@
 package jorn.recipe;
 
 import java.util.Map;
+import jorn.art.Box;
+import jorn.art.PageFrame;
+import jorn.art.Palette;
+import jorn.art.Side;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.Occasion;
-import jorn.page.Box;
-import jorn.page.PageFrame;
-import jorn.page.Palette;
-import jorn.page.Side;
 import jorn.text.TypeShelf;
 
 /** Flows for tests. */

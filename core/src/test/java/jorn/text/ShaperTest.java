@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
-import jorn.page.GlyphRun;
+import jorn.art.GlyphRun;
 import jorn.text.Typeface.Style;
 import org.junit.jupiter.api.Test;
 

@@ -24,7 +24,7 @@ class HouseTest {
                     "jorn.measure..",
                     "jorn.json..",
                     "jorn.press..",
-                    "jorn.page..",
+                    "jorn.art..",
                     "jorn.text..",
                     "jorn.recipe..",
                     "jorn.book..",
@@ -61,7 +61,7 @@ class HouseTest {
             .layer("text")
             .definedBy("jorn.text..")
             .layer("page")
-            .definedBy("jorn.page..")
+            .definedBy("jorn.art..")
             .layer("press")
             .definedBy("jorn.press..")
             .layer("json")

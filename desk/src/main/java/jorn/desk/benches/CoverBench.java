@@ -9,6 +9,8 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jorn.art.Ink;
+import jorn.art.PageArt;
 import jorn.book.CoverDesign;
 import jorn.cover.CoverArt;
 import jorn.desk.model.Desk;
@@ -20,8 +22,6 @@ import jorn.desk.view.Look;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
 import jorn.desk.view.Words;
-import jorn.page.Ink;
-import jorn.page.PageArt;
 import jorn.text.TypeShelf;
 import jorn.text.Typeface;
 

@@ -1,10 +1,10 @@
 package jorn.desk.cli;
 
+import jorn.art.Reading;
 import jorn.book.Brief;
 import jorn.measure.Numeral;
 import jorn.measure.Size;
 import jorn.measure.Unit;
-import jorn.page.Reading;
 import jorn.press.Binding;
 import jorn.press.PressProfile;
 import picocli.CommandLine.Model.CommandSpec;

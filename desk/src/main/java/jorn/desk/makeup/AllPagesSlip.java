@@ -2,6 +2,7 @@ package jorn.desk.makeup;
 
 import java.util.Optional;
 import java.util.function.Function;
+import jorn.art.Picture;
 import jorn.book.Furniture;
 import jorn.book.MarginChoice;
 import jorn.desk.model.Desk;
@@ -10,7 +11,6 @@ import jorn.desk.view.Words;
 import jorn.measure.Figure;
 import jorn.measure.Length;
 import jorn.measure.Unit;
-import jorn.page.Picture;
 import jorn.recipe.Folio;
 import jorn.recipe.PartSettings;
 import jorn.recipe.RunningHead;

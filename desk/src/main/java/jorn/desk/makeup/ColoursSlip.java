@@ -4,13 +4,13 @@ import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import jorn.art.Palette;
+import jorn.art.Palette.Role;
 import jorn.book.TypeChoice;
 import jorn.desk.model.Desk;
 import jorn.desk.view.PressableBox;
 import jorn.desk.view.Slip;
 import jorn.desk.view.Words;
-import jorn.page.Palette;
-import jorn.page.Palette.Role;
 import jorn.text.TypeShelf;
 
 /** The colours and typefaces of the pages; one click recolours or resets the whole book. */

@@ -11,12 +11,12 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
+import jorn.art.Box;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Sight;
 import jorn.desk.view.Look;
 import jorn.desk.view.SpreadView;
 import jorn.makeup.Composer;
-import jorn.page.Box;
 import jorn.recipe.Blocks;
 import jorn.recipe.Placed;
 

@@ -4,6 +4,8 @@ import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.VBox;
+import jorn.art.Box;
+import jorn.art.PageArt;
 import jorn.book.Book;
 import jorn.book.Run;
 import jorn.desk.view.CanvasPane;
@@ -12,8 +14,6 @@ import jorn.desk.view.Painter;
 import jorn.desk.view.PressableBox;
 import jorn.desk.view.Words;
 import jorn.makeup.Composer;
-import jorn.page.Box;
-import jorn.page.PageArt;
 import jorn.recipe.Recipe;
 
 /** A small picture of a page design, laid out in the book's own trim, margins, colours and typefaces. */

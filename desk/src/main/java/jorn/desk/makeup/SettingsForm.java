@@ -6,9 +6,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
+import jorn.art.Picture;
 import jorn.desk.view.Slip;
 import jorn.measure.Unit;
-import jorn.page.Picture;
 import jorn.recipe.PartSettings;
 import jorn.recipe.Setting;
 

@@ -8,12 +8,12 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
+import jorn.art.Box;
+import jorn.art.Side;
 import jorn.desk.model.Sight;
 import jorn.desk.view.CanvasPane;
 import jorn.desk.view.Look;
 import jorn.desk.view.Painter;
-import jorn.page.Box;
-import jorn.page.Side;
 
 /** Draws the flat plan, as far as it is seen. */
 final class StripDrawing {

@@ -5,10 +5,10 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import jorn.art.Box;
+import jorn.art.Side;
 import jorn.book.Pagination;
 import jorn.desk.model.Sight;
-import jorn.page.Box;
-import jorn.page.Side;
 
 /** Where spreads, runs and cycles of the flat plan lie, in pixels from its very beginning. */
 final class StripLayout {

@@ -9,9 +9,9 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import javafx.animation.PauseTransition;
 import javafx.util.Duration;
+import jorn.art.Picture;
 import jorn.book.Book;
 import jorn.measure.Trouble;
-import jorn.page.Picture;
 import jorn.print.export.Exporter;
 import jorn.store.BookFile;
 

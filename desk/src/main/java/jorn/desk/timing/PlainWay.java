@@ -4,10 +4,10 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import jorn.art.Mark;
+import jorn.art.PageArt;
 import jorn.book.Book;
 import jorn.makeup.Composer;
-import jorn.page.Mark;
-import jorn.page.PageArt;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -47,7 +47,7 @@ final class PlainWay {
         content.setStrokingColor(0.65f);
         float left = (float) -art.bleed().x();
         float bottom = (float) art.bleed().bottom();
-        lines.path().walk(new jorn.page.Path.Walker() {
+        lines.path().walk(new jorn.art.Path.Walker() {
             @Override
             public void move(double x, double y) {
                 with(() -> content.moveTo((float) x + left, bottom - (float) y));

@@ -5,14 +5,14 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
+import jorn.art.Box;
+import jorn.art.PageArt;
 import jorn.cover.CoverArt;
 import jorn.desk.model.Sight;
 import jorn.measure.Length;
 import jorn.measure.Numeral;
 import jorn.measure.Quantity.Precision;
 import jorn.measure.Unit;
-import jorn.page.Box;
-import jorn.page.PageArt;
 
 /** The closed book at an angle, to scale and with its true thickness, beside a pencil of known length. */
 public final class BookDrawing extends CanvasPane {

@@ -9,14 +9,14 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
+import jorn.art.Box;
+import jorn.art.PageArt;
 import jorn.cover.CoverArt;
 import jorn.cover.CoverGeometry;
 import jorn.desk.model.Sight;
 import jorn.measure.Length;
 import jorn.measure.Quantity.Precision;
 import jorn.measure.Unit;
-import jorn.page.Box;
-import jorn.page.PageArt;
 import jorn.press.Binding;
 
 /** The cover as one sheet: back, spine and front, with what is cut, folded or kept free marked on it. */

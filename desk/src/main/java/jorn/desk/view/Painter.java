@@ -18,8 +18,8 @@ import javafx.scene.image.Image;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
-import jorn.page.Box;
-import jorn.page.PageArt;
+import jorn.art.Box;
+import jorn.art.PageArt;
 import jorn.print.raster.RasterSink;
 
 /**

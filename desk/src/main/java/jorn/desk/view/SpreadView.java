@@ -12,13 +12,13 @@ import javafx.scene.image.Image;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
+import jorn.art.Box;
+import jorn.art.PageFrame;
+import jorn.art.Side;
 import jorn.desk.model.Sight;
 import jorn.makeup.Composer;
 import jorn.makeup.PageGeometry;
 import jorn.measure.Unit;
-import jorn.page.Box;
-import jorn.page.PageFrame;
-import jorn.page.Side;
 
 /** Two facing pages as they are printed, with gutter, bleed and margins marked where asked for. */
 public final class SpreadView extends CanvasPane {

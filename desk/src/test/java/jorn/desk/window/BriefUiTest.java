@@ -121,7 +121,7 @@ class BriefUiTest extends WindowTest {
         clickOn("#view-cover");
         clickOn("#step-reading");
         clickOn("From right to left");
-        assertEquals(jorn.page.Reading.RIGHT_TO_LEFT, desk.book().brief().reading());
+        assertEquals(jorn.art.Reading.RIGHT_TO_LEFT, desk.book().brief().reading());
         clickOn("#step-margins");
         clickOn("Always wide");
         assertEquals("0.75 in", value("margin.gutter"));

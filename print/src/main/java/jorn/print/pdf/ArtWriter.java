@@ -1,29 +1,35 @@
 package jorn.print.pdf;
 
+import java.awt.geom.Rectangle2D;
+import java.io.Closeable;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import jorn.page.Box;
-import jorn.page.GlyphRun;
-import jorn.page.Mark;
-import jorn.page.Path;
-import jorn.page.Picture;
-import jorn.page.Stamp;
+import jorn.art.Box;
+import jorn.art.GlyphRun;
+import jorn.art.Mark;
+import jorn.art.Path;
+import jorn.art.Picture;
+import jorn.art.Stamp;
+import jorn.deliver.ColourPolicy;
 import jorn.print.picture.Pixels;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.pdmodel.graphics.form.PDTransparencyGroupAttributes;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
+import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 
 /** Turns marks into content operators. A stamp becomes one form, however often it is placed. */
-final class ArtWriter {
+final class ArtWriter implements Closeable {
     /** Room round a stamp's bounds for the weight of its lines and the overhang of its letters. */
     private static final double FORM_ROOM = 20;
 
@@ -37,48 +43,179 @@ final class ArtWriter {
 
     private record PictureKey(Picture picture, double opacity) {}
 
-    private record Form(COSName name, PDFormXObject object) {}
+    private final Map<Double, COSName> states = new HashMap<>();
 
-    ArtWriter(PDDocument document) {
+    /** A form and the name by which content asks for it. */
+    record Form(COSName name, PDFormXObject object) {}
+
+    private final InkWriter inks;
+    private final ForeignPages pages;
+
+    ArtWriter(PDDocument document, ColourPolicy policy) {
         this.document = document;
         this.fonts = new FontShelf(document);
+        this.inks = new InkWriter(policy);
+        this.pages = new ForeignPages(document);
+    }
+
+    @Override
+    public void close() throws IOException {
+        pages.close();
     }
 
     FontShelf fonts() {
         return fonts;
     }
 
-    void write(List<Mark> marks, PDResources resources, Operators out) throws IOException {
-        for (Mark mark : marks) {
-            write(mark, resources, out);
+    void write(List<Mark> marks, PDResources resources, Operators out) {
+        Writing writing = new Writing(resources, out);
+        marks.forEach(m -> m.accept(writing));
+    }
+
+    /** Something that can fail while a mark is written. */
+    private interface Deed {
+        void run() throws IOException;
+    }
+
+    /** Writes marks to one stream of content. */
+    private final class Writing implements Mark.Visitor<Void> {
+        private final PDResources resources;
+        private final Operators out;
+
+        private Writing(PDResources resources, Operators out) {
+            this.resources = resources;
+            this.out = out;
+        }
+
+        private Void done(Deed deed) {
+            try {
+                deed.run();
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+            return null;
+        }
+
+        private void within(List<Mark> marks) {
+            marks.forEach(m -> m.accept(this));
+        }
+
+        private void show(COSName name) {
+            out.raw("/" + name.getName() + " Do\n");
+        }
+
+        @Override
+        public Void fill(Mark.Fill fill) {
+            inks.choose(fill.ink(), false, resources, out);
+            out.path(fill.path()).op("f");
+            return null;
+        }
+
+        @Override
+        public Void stroke(Mark.Stroke stroke) {
+            inks.choose(stroke.ink(), true, resources, out);
+            ArtWriter.stroke(stroke, out);
+            return null;
+        }
+
+        @Override
+        public Void words(Mark.Words words) {
+            return done(() -> ArtWriter.this.words(words, resources, out));
+        }
+
+        @Override
+        public Void place(Mark.Place place) {
+            return done(() -> {
+                Form form = form(place.stamp());
+                resources.put(form.name(), form.object());
+                if (place.dx() == 0 && place.dy() == 0) {
+                    show(form.name());
+                } else {
+                    out.op("q").op("cm", 1, 0, 0, 1, place.dx(), place.dy());
+                    show(form.name());
+                    out.op("Q");
+                }
+            });
+        }
+
+        @Override
+        public Void turned(Mark.Turned turned) {
+            var t = turned.turn();
+            out.op("q").op("cm", t.a(), t.b(), t.c(), t.d(), t.e(), t.f());
+            within(turned.marks());
+            out.op("Q");
+            return null;
+        }
+
+        @Override
+        public Void image(Mark.Image image) {
+            return done(() -> picture(image, resources, out));
+        }
+
+        /** Nothing is drawn; the sink puts links on the page itself. */
+        @Override
+        public Void link(Mark.Link link) {
+            return null;
+        }
+
+        @Override
+        public Void clip(Mark.Clip clip) {
+            out.op("q").path(clip.shape()).op("W").op("n");
+            within(clip.marks());
+            out.op("Q");
+            return null;
+        }
+
+        @Override
+        public Void group(Mark.Group group) {
+            return done(() -> {
+                Form form = shining(group);
+                resources.put(form.name(), form.object());
+                COSName state =
+                        states.computeIfAbsent(group.opacity(), o -> COSName.getPDFName("G" + (states.size() + 1)));
+                resources.put(state, opacity(group.opacity()));
+                out.op("q").raw("/" + state.getName() + " gs\n");
+                show(form.name());
+                out.op("Q");
+            });
+        }
+
+        @Override
+        public Void foreign(Mark.Foreign foreign) {
+            return done(() -> {
+                Form form = pages.form(foreign.page());
+                resources.put(form.name(), form.object());
+                Box to = foreign.to();
+                // As it is seen, after it has been turned; its own points run up from its lower left corner.
+                Rectangle2D box = form.object()
+                        .getBBox()
+                        .transform(form.object().getMatrix())
+                        .getBounds2D();
+                double sx = to.width() / box.getWidth();
+                double sy = to.height() / box.getHeight();
+                out.op("q").op("cm", sx, 0, 0, -sy, to.x() - box.getX() * sx, to.bottom() + box.getY() * sy);
+                show(form.name());
+                out.op("Q");
+            });
         }
     }
 
-    private void write(Mark mark, PDResources resources, Operators out) throws IOException {
-        if (mark instanceof Mark.Fill fill) {
-            out.ink(fill.ink(), false).path(fill.path()).op("f");
-        } else if (mark instanceof Mark.Stroke stroke) {
-            stroke(stroke, out);
-        } else if (mark instanceof Mark.Words words) {
-            words(words, resources, out);
-        } else if (mark instanceof Mark.Place place) {
-            Form form = form(place.stamp());
-            resources.put(form.name(), form.object());
-            String name = form.name().getName();
-            if (place.dx() == 0 && place.dy() == 0) {
-                out.raw("/" + name + " Do\n");
-            } else {
-                out.op("q").op("cm", 1, 0, 0, 1, place.dx(), place.dy());
-                out.raw("/" + name + " Do\n").op("Q");
-            }
-        } else if (mark instanceof Mark.Turned turned) {
-            var t = turned.turn();
-            out.op("q").op("cm", t.a(), t.b(), t.c(), t.d(), t.e(), t.f());
-            write(turned.marks(), resources, out);
-            out.op("Q");
-        } else if (mark instanceof Mark.Image image) {
-            picture(image, resources, out);
+    private static PDExtendedGraphicsState opacity(double opacity) {
+        PDExtendedGraphicsState state = new PDExtendedGraphicsState();
+        state.setNonStrokingAlphaConstant((float) opacity);
+        state.setStrokingAlphaConstant((float) opacity);
+        return state;
+    }
+
+    /** Marks that shine through as one: a transparency group of their own (ISO 32000-1, 11.6.6). */
+    private Form shining(Mark.Group group) throws IOException {
+        Form form = form(new Stamp(group.marks()));
+        if (form.object().getGroup() == null) {
+            PDTransparencyGroupAttributes attributes = new PDTransparencyGroupAttributes();
+            attributes.getCOSObject().setItem(COSName.S, COSName.TRANSPARENCY);
+            form.object().getCOSObject().setItem(COSName.GROUP, attributes.getCOSObject());
         }
+        return form;
     }
 
     /** A picture, written once however often it is shown; a JPEG file as it is. */
@@ -111,13 +248,18 @@ final class ArtWriter {
     private PDImageXObject pictureObject(Mark.Image image) throws IOException {
         byte[] bytes = image.picture().bytes();
         boolean jpeg = bytes.length > 2 && (bytes[0] & 0xFF) == 0xFF && (bytes[1] & 0xFF) == 0xD8;
-        return jpeg && image.opacity() == 1
-                ? JPEGFactory.createFromByteArray(document, bytes)
-                : LosslessFactory.createFromImage(document, Pixels.of(image.picture(), image.opacity()));
+        return switch (inks.policy().pictures()) {
+            case AS_THEY_ARE -> jpeg && image.opacity() == 1
+                    ? JPEGFactory.createFromByteArray(document, bytes)
+                    : LosslessFactory.createFromImage(document, Pixels.of(image.picture(), image.opacity()));
+            case GREY -> LosslessFactory.createFromImage(
+                    document, Pixels.grey(Pixels.of(image.picture(), image.opacity())));
+            case FOUR_INKS -> FourInkPicture.of(document, Pixels.of(image.picture(), image.opacity()));
+        };
     }
 
     private static void stroke(Mark.Stroke stroke, Operators out) {
-        out.ink(stroke.ink(), true).op("w", stroke.width());
+        out.op("w", stroke.width());
         if (stroke.dash().isEmpty()) {
             out.path(stroke.path()).op("S");
             return;
@@ -144,7 +286,8 @@ final class ArtWriter {
         if (!run.plain()) {
             out.raw("/Span <</ActualText <" + utf16(run.text()) + ">>> BDC\n");
         }
-        out.ink(words.ink(), false).op("BT").raw("/" + name.getName() + " ");
+        inks.choose(words.ink(), false, resources, out);
+        out.op("BT").raw("/" + name.getName() + " ");
         out.op("Tf", run.size()).op("Tm", 1, 0, 0, -1, words.x(), words.y());
         glyphs(run, face.widths, out);
         out.op("ET");

@@ -1,8 +1,7 @@
 package jorn.print.pdf;
 
 import java.nio.charset.StandardCharsets;
-import jorn.page.Ink;
-import jorn.page.Path;
+import jorn.art.Path;
 
 /** Writes PDF content operators (ISO 32000-1, annex A) as short as they can be. */
 final class Operators {
@@ -43,14 +42,6 @@ final class Operators {
             }
         }
         return out;
-    }
-
-    Operators ink(Ink ink, boolean stroke) {
-        if (ink instanceof Ink.Black black) {
-            return op(stroke ? "G" : "g", 1 - black.strength());
-        }
-        int[] c = ink.rgb();
-        return op(stroke ? "RG" : "rg", c[0] / 255.0, c[1] / 255.0, c[2] / 255.0);
     }
 
     Operators path(Path path) {

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.Set;
+import jorn.art.ForeignPage;
 import jorn.measure.Trouble;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSBase;
@@ -16,6 +17,9 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** Looks at a PDF file that has been written, by reading it back. */
 public final class PdfLook {
+    private static final double LEAST_SCALE = 0.1;
+    private static final double MOST_SCALE = 8;
+
     private PdfLook() {}
 
     /**
@@ -59,6 +63,21 @@ public final class PdfLook {
             return picture;
         } catch (IOException e) {
             throw unreadable(file, e);
+        }
+    }
+
+    /**
+     * A page of a file made elsewhere as a picture.
+     *
+     * @param width wanted, in pixels
+     * @throws Trouble where the file is damaged
+     */
+    public static BufferedImage page(ForeignPage page, double width) {
+        try (PDDocument document = Loader.loadPDF(page.bytes())) {
+            float scale = (float) Math.min(MOST_SCALE, Math.max(LEAST_SCALE, width / page.width()));
+            return new PDFRenderer(document).renderImage(page.number() - 1, scale, ImageType.ARGB);
+        } catch (IOException e) {
+            throw Trouble.because(page.name() + " cannot be read any more.", "Bring it in again from its file.", e);
         }
     }
 }

@@ -1,18 +1,23 @@
 package jorn.print.pdf;
 
-import java.io.ByteArrayOutputStream;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Calendar;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import jorn.page.Box;
-import jorn.page.PageArt;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.Marks;
+import jorn.art.PageArt;
+import jorn.art.Target;
+import jorn.deliver.ColourPolicy;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
-import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
+import org.apache.pdfbox.io.MemoryUsageSetting;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -20,16 +25,30 @@ import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDMetadata;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.common.PDStream;
+import org.apache.pdfbox.pdmodel.interactive.action.PDActionURI;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotation;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotationLink;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDBorderStyleDictionary;
+import org.apache.pdfbox.pdmodel.interactive.documentnavigation.destination.PDPageFitDestination;
 
 /**
  * Writes page art as PDF. MediaBox is the sheet, BleedBox the page before the cut, TrimBox the page after it (ISO 32000-1,
- * 14.11.2). Equal content is written once and referred to from every page that has it.
+ * 14.11.2). Equal content is written once and referred to from every page that has it. What is waiting to be written beyond
+ * a few megabytes lies in a scratch file, and the file itself is written in one go, so that no book is held in memory whole.
  */
 public final class PdfSink implements Closeable {
-    private final PDDocument document = new PDDocument();
+    /** What wrote the file. */
+    static final String PROGRAM = "Jorn";
+
+    private static final long IN_MEMORY = 48L << 20;
+    /** Content shorter than this is not made smaller by packing. */
+    private static final int TINY = 80;
+
+    private final PDDocument document = new PDDocument(MemoryUsageSetting.setupMixed(IN_MEMORY).streamCache);
     private final PDResources resources = new PDResources();
-    private final ArtWriter writer = new ArtWriter(document);
+    private final ArtWriter writer;
     private final Map<Content, PDStream> contents = new HashMap<>();
+    private final List<Waiting> links = new ArrayList<>();
 
     private record Content(byte[] bytes) {
         @Override
@@ -43,11 +62,21 @@ public final class PdfSink implements Closeable {
         }
     }
 
+    /** A link whose page may not have been added yet. */
+    private record Waiting(PDPage on, PDRectangle at, Target target) {}
+
+    /** A sink that writes inks as they are mixed. */
+    public PdfSink(String title, String author) throws IOException {
+        this(title, author, ColourPolicy.AS_MIXED);
+    }
+
     /**
      * @param title what the reader's title bar shows
      * @param author may be empty
+     * @param policy in which colours it is written
      */
-    public PdfSink(String title, String author) throws IOException {
+    public PdfSink(String title, String author, ColourPolicy policy) throws IOException {
+        writer = new ArtWriter(document, policy);
         document.setVersion(1.6f);
         PDDocumentInformation info = document.getDocumentInformation();
         Calendar now = Calendar.getInstance();
@@ -55,13 +84,18 @@ public final class PdfSink implements Closeable {
         if (!author.isBlank()) {
             info.setAuthor(author);
         }
-        info.setCreator("Jorn");
-        info.setProducer("Jorn");
+        info.setCreator(PROGRAM);
+        info.setProducer(PROGRAM);
         info.setCreationDate(now);
         info.setModificationDate(now);
         PDMetadata xmp = new PDMetadata(document);
-        xmp.importXMPMetadata(Xmp.packet(title, author, now.toInstant()));
+        xmp.importXMPMetadata(Xmp.packet(printable(title), printable(author), now));
         document.getDocumentCatalog().setMetadata(xmp);
+    }
+
+    /** Without the control characters that XML cannot hold. */
+    private static String printable(String text) {
+        return text.replaceAll("[\\p{Cc}\\uFFFE\\uFFFF]", " ").strip();
     }
 
     /** Adds a page at the end. */
@@ -79,15 +113,20 @@ public final class PdfSink implements Closeable {
         page.setResources(resources);
         page.setContents(content(new Content(out.bytes())));
         document.addPage(page);
+        Marks.walk(art.marks(), standing -> {
+            if (standing.mark() instanceof Mark.Link link) {
+                links.add(new Waiting(page, rectangle(standing.bounds(), media), link.target()));
+            }
+        });
     }
 
     private PDStream content(Content content) throws IOException {
         PDStream known = contents.get(content);
         if (known == null) {
             COSStream stream = document.getDocument().createCOSStream();
-            boolean tiny = content.bytes.length < 80;
-            try (OutputStream out =
-                    tiny ? stream.createOutputStream() : stream.createOutputStream(COSName.FLATE_DECODE)) {
+            try (OutputStream out = content.bytes.length < TINY
+                    ? stream.createOutputStream()
+                    : stream.createOutputStream(COSName.FLATE_DECODE)) {
                 out.write(content.bytes);
             }
             known = new PDStream(stream);
@@ -102,16 +141,44 @@ public final class PdfSink implements Closeable {
                         box.height());
     }
 
+    /** Links without any border; one to a page that the file does not have is left out. */
+    private void writeLinks() throws IOException {
+        PDBorderStyleDictionary bare = new PDBorderStyleDictionary();
+        bare.setWidth(0);
+        Map<PDPage, List<PDAnnotation>> all = new HashMap<>();
+        for (Waiting each : links) {
+            PDAnnotationLink link = new PDAnnotationLink();
+            link.setRectangle(each.at());
+            link.setBorderStyle(bare);
+            if (each.target() instanceof Target.Web web) {
+                PDActionURI action = new PDActionURI();
+                action.setURI(web.address().toASCIIString());
+                link.setAction(action);
+            } else if (each.target() instanceof Target.Page page && page.number() <= document.getNumberOfPages()) {
+                PDPageFitDestination place = new PDPageFitDestination();
+                place.setPage(document.getPage(page.number() - 1));
+                link.setDestination(place);
+            } else {
+                continue;
+            }
+            all.computeIfAbsent(each.on(), p -> new ArrayList<>()).add(link);
+        }
+        for (Map.Entry<PDPage, List<PDAnnotation>> entry : all.entrySet()) {
+            entry.getKey().setAnnotations(entry.getValue());
+        }
+    }
+
     /** Writes the file; the sink takes no more pages after that. */
     public void writeTo(OutputStream out) throws IOException {
+        writeLinks();
         writer.fonts().embed();
-        ByteArrayOutputStream whole = new ByteArrayOutputStream();
-        document.save(whole, CompressParameters.DEFAULT_COMPRESSION);
-        out.write(CrossReferences.complete(whole.toByteArray()));
+        document.getDocument().setIsXRefStream(true);
+        new CompleteWriter(out).write(document);
     }
 
     @Override
     public void close() throws IOException {
+        writer.close();
         document.close();
     }
 }

@@ -9,8 +9,8 @@ import java.io.IOException;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import javax.imageio.ImageIO;
+import jorn.art.Picture;
 import jorn.measure.Trouble;
-import jorn.page.Picture;
 
 /** The pixels of pictures, laid on white paper: nothing shines through, as presses ask. The last few are kept. */
 public final class Pixels {
@@ -50,6 +50,23 @@ public final class Pixels {
             halvings++;
         }
         return of(picture, opacity, halvings);
+    }
+
+    /** The same picture in greys of the same lightness. */
+    public static BufferedImage grey(BufferedImage picture) {
+        if (picture.getType() == BufferedImage.TYPE_BYTE_GRAY) {
+            return picture;
+        }
+        BufferedImage grey = new BufferedImage(picture.getWidth(), picture.getHeight(), BufferedImage.TYPE_BYTE_GRAY);
+        for (int y = 0; y < picture.getHeight(); y++) {
+            for (int x = 0; x < picture.getWidth(); x++) {
+                int c = picture.getRGB(x, y);
+                // Luma of IEC 61966-2-1 primaries (ITU-R BT.709), on the values as they are stored.
+                double level = 0.2126 * (c >> 16 & 255) + 0.7152 * (c >> 8 & 255) + 0.0722 * (c & 255);
+                grey.getRaster().setSample(x, y, 0, (int) Math.round(level));
+            }
+        }
+        return grey;
     }
 
     private static synchronized BufferedImage of(Picture picture, double opacity, int halvings) {

@@ -3,28 +3,37 @@ package jorn.print.raster;
 import java.awt.AlphaComposite;
 import java.awt.BasicStroke;
 import java.awt.Color;
+import java.awt.Composite;
 import java.awt.Font;
 import java.awt.Graphics2D;
+import java.awt.Rectangle;
 import java.awt.RenderingHints;
+import java.awt.Shape;
 import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
+import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.util.List;
-import jorn.page.Box;
-import jorn.page.GlyphRun;
-import jorn.page.Ink;
-import jorn.page.Mark;
-import jorn.page.PageArt;
-import jorn.page.Path;
+import jorn.art.Box;
+import jorn.art.GlyphRun;
+import jorn.art.Ink;
+import jorn.art.Mark;
+import jorn.art.PageArt;
+import jorn.art.Path;
+import jorn.art.Turn;
+import jorn.print.pdf.PdfLook;
 import jorn.print.picture.Pixels;
 import jorn.text.TypeShelf;
 
 /** Paints page art with Java2D: for the screen, for pictures and for thumbnails. */
-public final class RasterSink {
+public final class RasterSink implements Mark.Visitor<Void> {
     private static final FontRenderContext CONTEXT = new FontRenderContext(null, true, true);
+
+    /** Room round a group's bounds for the weight of its lines and the overhang of its letters, in points. */
+    private static final double GROUP_ROOM = 20;
 
     private final Graphics2D g;
 
@@ -66,33 +75,116 @@ public final class RasterSink {
     }
 
     private void marks(List<Mark> marks) {
-        marks.forEach(this::mark);
+        marks.forEach(m -> m.accept(this));
     }
 
-    private void mark(Mark mark) {
-        if (mark instanceof Mark.Fill fill) {
-            g.setColor(colour(fill.ink()));
-            g.fill(shape(fill.path()));
-        } else if (mark instanceof Mark.Stroke stroke) {
-            g.setColor(colour(stroke.ink()));
-            g.setStroke(pen(stroke));
-            g.draw(shape(stroke.path()));
-        } else if (mark instanceof Mark.Words words) {
-            words(words);
-        } else if (mark instanceof Mark.Place place) {
-            AffineTransform before = g.getTransform();
-            g.translate(place.dx(), place.dy());
-            marks(place.stamp().marks());
-            g.setTransform(before);
-        } else if (mark instanceof Mark.Turned turned) {
-            AffineTransform before = g.getTransform();
-            var t = turned.turn();
-            g.transform(new AffineTransform(t.a(), t.b(), t.c(), t.d(), t.e(), t.f()));
-            marks(turned.marks());
-            g.setTransform(before);
-        } else if (mark instanceof Mark.Image image) {
-            picture(image);
+    /** Paints with another transformation or clip, and then as before. */
+    private Void aside(Runnable change, List<Mark> marks) {
+        AffineTransform before = g.getTransform();
+        Shape clip = g.getClip();
+        change.run();
+        marks(marks);
+        g.setTransform(before);
+        g.setClip(clip);
+        return null;
+    }
+
+    @Override
+    public Void fill(Mark.Fill fill) {
+        g.setColor(colour(fill.ink()));
+        g.fill(shape(fill.path()));
+        return null;
+    }
+
+    @Override
+    public Void stroke(Mark.Stroke stroke) {
+        g.setColor(colour(stroke.ink()));
+        g.setStroke(pen(stroke));
+        g.draw(shape(stroke.path()));
+        return null;
+    }
+
+    @Override
+    public Void place(Mark.Place place) {
+        AffineTransform before = g.getTransform();
+        g.translate(place.dx(), place.dy());
+        marks(place.stamp().marks());
+        g.setTransform(before);
+        return null;
+    }
+
+    @Override
+    public Void turned(Mark.Turned turned) {
+        AffineTransform before = g.getTransform();
+        g.transform(affine(turned.turn()));
+        marks(turned.marks());
+        g.setTransform(before);
+        return null;
+    }
+
+    private static AffineTransform affine(Turn t) {
+        return new AffineTransform(t.a(), t.b(), t.c(), t.d(), t.e(), t.f());
+    }
+
+    @Override
+    public Void image(Mark.Image image) {
+        picture(image);
+        return null;
+    }
+
+    /** A link is touched, not seen. */
+    @Override
+    public Void link(Mark.Link link) {
+        return null;
+    }
+
+    @Override
+    public Void clip(Mark.Clip clip) {
+        return aside(() -> g.clip(shape(clip.shape())), clip.marks());
+    }
+
+    /** The marks are painted apart, and then laid over the page as one. */
+    @Override
+    public Void group(Mark.Group group) {
+        AffineTransform at = g.getTransform();
+        Box b = group.bounds().outset(GROUP_ROOM);
+        Rectangle seen = at.createTransformedShape(new Rectangle2D.Double(b.x(), b.y(), b.width(), b.height()))
+                .getBounds();
+        if (g.getClip() != null) {
+            seen = seen.intersection(at.createTransformedShape(g.getClip()).getBounds());
         }
+        if (seen.isEmpty() || group.opacity() == 0) {
+            return null;
+        }
+        BufferedImage apart = new BufferedImage(seen.width, seen.height, BufferedImage.TYPE_INT_ARGB_PRE);
+        Graphics2D inside = apart.createGraphics();
+        inside.setRenderingHints(g.getRenderingHints());
+        inside.translate(-seen.x, -seen.y);
+        inside.transform(at);
+        new RasterSink(inside).marks(group.marks());
+        inside.dispose();
+        Composite before = g.getComposite();
+        g.setTransform(new AffineTransform());
+        g.setComposite(AlphaComposite.SrcOver.derive((float) group.opacity()));
+        g.drawImage(apart, seen.x, seen.y, null);
+        g.setComposite(before);
+        g.setTransform(at);
+        return null;
+    }
+
+    @Override
+    public Void foreign(Mark.Foreign foreign) {
+        Box to = foreign.to();
+        double scale = Math.max(0.1, Math.sqrt(Math.abs(g.getTransform().getDeterminant())));
+        BufferedImage page = PdfLook.page(foreign.page(), to.width() * scale);
+        Graphics2D inside = (Graphics2D) g.create();
+        inside.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        inside.drawImage(
+                page,
+                new AffineTransform(to.width() / page.getWidth(), 0, 0, to.height() / page.getHeight(), to.x(), to.y()),
+                null);
+        inside.dispose();
+        return null;
     }
 
     private void picture(Mark.Image image) {
@@ -128,7 +220,8 @@ public final class RasterSink {
         return new BasicStroke(width, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, 10, dash, 0);
     }
 
-    private void words(Mark.Words words) {
+    @Override
+    public Void words(Mark.Words words) {
         GlyphRun run = words.run();
         Font font = TypeShelf.face(run.face()).font().deriveFont((float) run.size());
         GlyphVector glyphs = font.createGlyphVector(CONTEXT, run.glyphs());
@@ -139,6 +232,7 @@ public final class RasterSink {
         g.translate(words.x(), words.y());
         g.fill(glyphs.getOutline());
         g.translate(-words.x(), -words.y());
+        return null;
     }
 
     private static Color colour(Ink ink) {

@@ -9,13 +9,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import jorn.art.Mark;
+import jorn.art.PageArt;
 import jorn.book.Book;
 import jorn.book.Run;
 import jorn.book.Starter;
 import jorn.calendar.Span;
 import jorn.makeup.Composer;
-import jorn.page.Mark;
-import jorn.page.PageArt;
 import jorn.print.Poppler;
 import jorn.recipe.Catalogue;
 import org.junit.jupiter.api.Test;
@@ -53,7 +53,7 @@ class ReadingOrderTest {
         int withWords = 0;
         for (int n = 1; n <= composer.pagination().pageCount(); n++) {
             PageArt art = composer.page(n);
-            List<Mark.Words> words = Mark.single(art.marks())
+            List<Mark.Words> words = jorn.art.Marks.single(art.marks())
                     .flatMap(m -> m instanceof Mark.Words w ? Stream.of(w) : Stream.empty())
                     .toList();
             String drawn = words.stream().map(w -> w.run().text()).collect(Collectors.joining());

@@ -15,6 +15,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javax.imageio.ImageIO;
+import jorn.art.Box;
+import jorn.art.ForeignPage;
+import jorn.art.Ink;
+import jorn.art.Mark;
+import jorn.art.PageArt;
+import jorn.art.Palette;
+import jorn.art.Picture;
+import jorn.art.Turn;
 import jorn.book.Book;
 import jorn.book.Run;
 import jorn.book.Starter;
@@ -23,13 +31,6 @@ import jorn.cover.CoverGeometry;
 import jorn.makeup.Composer;
 import jorn.measure.Length;
 import jorn.measure.PaperSize;
-import jorn.page.Box;
-import jorn.page.Ink;
-import jorn.page.Mark;
-import jorn.page.PageArt;
-import jorn.page.Palette;
-import jorn.page.Picture;
-import jorn.page.Turn;
 import jorn.print.Poppler;
 import jorn.print.pdf.PdfLook;
 import jorn.print.pdf.PdfSink;
@@ -167,11 +168,11 @@ class SinksAgreeTest {
     @Test
     void onDashesCurvesAndTurnedArt() throws IOException {
         Box trim = new Box(0, 0, 200, 150);
-        var curve = jorn.page.Path.builder()
+        var curve = jorn.art.Path.builder()
                 .move(20, 20)
                 .curve(60, 140, 120, -40, 180, 120)
                 .build();
-        var ring = jorn.page.Path.builder()
+        var ring = jorn.art.Path.builder()
                 .move(20, 120)
                 .line(60, 60)
                 .line(90, 130)
@@ -183,6 +184,52 @@ class SinksAgreeTest {
                 new Mark.Turned(Turn.scale(0.5, 100, 40), List.of(new Mark.Fill(ring, Ink.hex("2F5D50")))),
                 new Mark.Turned(Turn.quarterUp(150, 140), List.of(new Mark.Stroke(ring, 2, Ink.BLACK))));
         compare(new PageArt(trim, trim.outset(9), marks), "shapes");
+    }
+
+    @Test
+    void onClippedShiningAndForeignArt() throws IOException {
+        Box trim = new Box(0, 0, 200, 150);
+        Mark red = new Mark.Fill(jorn.art.Path.box(new Box(20, 20, 90, 60)), Ink.hex("A1352A"));
+        Mark blue = new Mark.Fill(jorn.art.Path.box(new Box(70, 50, 90, 60)), Ink.hex("27496D"));
+        Mark line = new Mark.Stroke(jorn.art.Path.line(10, 10, 190, 140), 12, Ink.BLACK);
+        var diamond = jorn.art.Path.builder()
+                .move(100, 10)
+                .line(180, 75)
+                .line(100, 140)
+                .line(20, 75)
+                .close()
+                .build();
+        Map<String, PageArt> pages = new LinkedHashMap<>();
+        pages.put("clipped", art(trim, new Mark.Clip(diamond, List.of(red, blue, line))));
+        pages.put("shining", art(trim, line, new Mark.Group(0.4, List.of(red, blue))));
+        pages.put(
+                "a group in a turn in a clip",
+                art(
+                        trim,
+                        line,
+                        new Mark.Clip(
+                                diamond,
+                                List.of(new Mark.Turned(
+                                        Turn.scale(0.8, 10, 20), List.of(new Mark.Group(0.6, List.of(red, blue))))))));
+        byte[] file = written(new PageArt(trim, trim, List.of(red, line)));
+        ForeignPage page = new ForeignPage("a", "made-elsewhere.pdf", 1, 200, 150, file);
+        pages.put("a page made elsewhere", art(trim, new Mark.Foreign(page, new Box(30, 40, 120, 90)), blue));
+        compare(pages);
+        BufferedImage shown = RasterSink.picture(pages.get("a page made elsewhere"), trim, 1);
+        assertEquals(0xA1352A, shown.getRGB(60, 54) & 0xFFFFFF, "the red of the page, where it now stands");
+    }
+
+    private static PageArt art(Box trim, Mark... marks) {
+        return new PageArt(trim, trim, List.of(marks));
+    }
+
+    private static byte[] written(PageArt art) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (PdfSink sink = new PdfSink("t", "")) {
+            sink.add(art);
+            sink.writeTo(out);
+        }
+        return out.toByteArray();
     }
 
     private void compare(PageArt art, String what) throws IOException {

@@ -1,4 +1,4 @@
-package jorn.page;
+package jorn.art;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonValue;
@@ -61,7 +61,7 @@ public record Palette(@Required String id, @Required String name, Map<Role, Ink>
     /** Whether it needs more than black ink. */
     @JsonIgnore
     public boolean isColoured() {
-        return inks.values().stream().anyMatch(i -> i instanceof Ink.Rgb);
+        return inks.values().stream().anyMatch(Ink::isColoured);
     }
 
     /** Palettes to begin with. */

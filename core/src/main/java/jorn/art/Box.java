@@ -1,4 +1,4 @@
-package jorn.page;
+package jorn.art;
 
 import jorn.measure.Length;
 import jorn.measure.Size;
@@ -6,13 +6,19 @@ import jorn.measure.Size;
 /**
  * A rectangle on a page, in points from the trim's top left corner, y down.
  *
- * @param width never negative
- * @param height never negative
+ * @param width 0 or more
+ * @param height 0 or more
  */
 public record Box(double x, double y, double width, double height) {
     public Box {
-        width = Math.max(0, width);
-        height = Math.max(0, height);
+        if (!(width >= 0) || !(height >= 0)) {
+            throw new IllegalArgumentException("a box of " + width + " × " + height);
+        }
+    }
+
+    /** A box of this measure, or an empty one where a width or height would be less than nothing. */
+    public static Box orEmpty(double x, double y, double width, double height) {
+        return new Box(x, y, Math.max(0, width), Math.max(0, height));
     }
 
     /** From the corner, as large as a size. */
@@ -20,9 +26,9 @@ public record Box(double x, double y, double width, double height) {
         return new Box(0, 0, size.width().points(), size.height().points());
     }
 
-    /** The box between these edges. */
+    /** The box between these edges; an empty one where they lie the wrong way round. */
     public static Box between(double left, double top, double right, double bottom) {
-        return new Box(left, top, right - left, bottom - top);
+        return orEmpty(left, top, right - left, bottom - top);
     }
 
     public double right() {
@@ -41,9 +47,9 @@ public record Box(double x, double y, double width, double height) {
         return y + height / 2;
     }
 
-    /** Smaller by so much on each side, in the order of a clock from the head. */
+    /** Smaller by so much on each side, in the order of a clock from the head; empty where that is more than there is. */
     public Box inset(double top, double right, double bottom, double left) {
-        return new Box(x + left, y + top, width - left - right, height - top - bottom);
+        return orEmpty(x + left, y + top, width - left - right, height - top - bottom);
     }
 
     public Box inset(double all) {
@@ -61,7 +67,7 @@ public record Box(double x, double y, double width, double height) {
 
     /** Larger by so much on each side. */
     public Box outset(double all) {
-        return new Box(x - all, y - all, width + 2 * all, height + 2 * all);
+        return orEmpty(x - all, y - all, width + 2 * all, height + 2 * all);
     }
 
     public Box moved(double dx, double dy) {
@@ -84,6 +90,19 @@ public record Box(double x, double y, double width, double height) {
                 Math.min(y, other.y),
                 Math.max(right(), other.right()),
                 Math.max(bottom(), other.bottom()));
+    }
+
+    /** What both cover; empty where they do not meet. */
+    public Box common(Box other) {
+        return between(
+                Math.max(x, other.x),
+                Math.max(y, other.y),
+                Math.min(right(), other.right()),
+                Math.min(bottom(), other.bottom()));
+    }
+
+    public boolean isEmpty() {
+        return width == 0 || height == 0;
     }
 
     public boolean meets(Box other) {

@@ -1,4 +1,4 @@
-package jorn.page;
+package jorn.art;
 
 /** The two sides of a leaf in an open book. */
 public enum Side {

@@ -1,4 +1,4 @@
-package jorn.page;
+package jorn.art;
 
 /**
  * The measured page on which art is laid out: what is cut, what is cut off, and where text may stand.

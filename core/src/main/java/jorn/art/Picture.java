@@ -1,4 +1,4 @@
-package jorn.page;
+package jorn.art;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.io.ByteArrayInputStream;

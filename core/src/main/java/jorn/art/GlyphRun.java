@@ -1,4 +1,4 @@
-package jorn.page;
+package jorn.art;
 
 import java.util.Arrays;
 

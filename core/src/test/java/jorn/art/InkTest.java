@@ -1,4 +1,4 @@
-package jorn.page;
+package jorn.art;
 
 import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;

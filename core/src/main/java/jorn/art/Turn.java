@@ -1,4 +1,4 @@
-package jorn.page;
+package jorn.art;
 
 /**
  * A move and a turn of art: (x, y) becomes (a·x + c·y + e, b·x + d·y + f).
@@ -6,6 +6,9 @@ package jorn.page;
  * <p>The six numbers are in the order of PDF's transformation matrix (ISO 32000-1, 8.3.3).
  */
 public record Turn(double a, double b, double c, double d, double e, double f) {
+    /** Everything stays where it is. */
+    public static final Turn NONE = new Turn(1, 0, 0, 1, 0, 0);
+
     /** Moved, not turned. */
     public static Turn move(double dx, double dy) {
         return new Turn(1, 0, 0, 1, dx, dy);
@@ -24,6 +27,22 @@ public record Turn(double a, double b, double c, double d, double e, double f) {
     /** Enlarged about the origin, then moved. */
     public static Turn scale(double factor, double dx, double dy) {
         return new Turn(factor, 0, 0, factor, dx, dy);
+    }
+
+    /** This turn made after another one has been made. */
+    public Turn after(Turn first) {
+        return new Turn(
+                a * first.a + c * first.b,
+                b * first.a + d * first.b,
+                a * first.c + c * first.d,
+                b * first.c + d * first.d,
+                x(first.e, first.f),
+                y(first.e, first.f));
+    }
+
+    /** How much larger areas become, as a factor of lengths: 1 where it only moves and turns. */
+    public double enlarges() {
+        return Math.sqrt(Math.abs(a * d - b * c));
     }
 
     /** The upright box round a box after the turn. */

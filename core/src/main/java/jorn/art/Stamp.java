@@ -1,4 +1,4 @@
-package jorn.page;
+package jorn.art;
 
 import java.util.List;
 
@@ -13,7 +13,7 @@ public final class Stamp {
 
     public Stamp(List<Mark> marks) {
         this.marks = List.copyOf(marks);
-        this.bounds = Mark.bounds(this.marks);
+        this.bounds = Marks.bounds(this.marks);
         this.hash = this.marks.hashCode();
     }
 

@@ -1,2 +1,0 @@
-/** The display list: what is drawn on a page, free of any way to draw it. Points from the trim's top left corner, y down. */
-package jorn.page;
