@@ -67,8 +67,21 @@ public final class Json {
      * @throws Trouble that names the field and the reason
      */
     public static <T> T read(byte[] data, Class<T> type, String what) {
+        return read(() -> MAPPER.readValue(data, type), what);
+    }
+
+    /** Reads a value from a tree that was read before; see {@link #read(byte[], Class, String)}. */
+    public static <T> T read(JsonNode tree, Class<T> type, String what) {
+        return read(() -> MAPPER.treeToValue(tree, type), what);
+    }
+
+    private interface Reading<T> {
+        T run() throws IOException;
+    }
+
+    private static <T> T read(Reading<T> reading, String what) {
         try {
-            T value = MAPPER.readValue(data, type);
+            T value = reading.run();
             if (value == null) {
                 throw Trouble.of(what + " is empty.", "Choose a file that has been written whole.");
             }

@@ -1,29 +1,79 @@
 package jorn.recipe;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import jorn.json.Json;
+import jorn.json.Required;
+import jorn.layout.Node;
 import jorn.measure.Trouble;
+import jorn.say.WordTable;
 
-/** The page designs that ship with Jorn, found by browsing and by search. */
+/**
+ * The page designs that ship with Jorn, found by browsing and by search. Each is a file {@code jorn/recipe/designs/ID.json},
+ * read when it is first asked for; {@code jorn/recipe/designs.txt} lists them, group by group, and the table of words {@code
+ * designs} has their names.
+ */
 public final class Catalogue {
-    private static final Map<String, Entry> ALL = load();
+    private static final String FOLDER = "/jorn/recipe/";
 
-    /**
-     * A design with what helps to find it.
-     *
-     * @param group where it is found by browsing
-     * @param words other words by which people look for it
-     */
-    public record Entry(Recipe recipe, String group, String words) {
+    /** A design's file. */
+    private record DesignFile(@Required Node root) {}
+
+    /** Loaded when the first design is asked for. */
+    private static final class Shipped {
+        private static final Map<String, Entry> ALL = load();
+    }
+
+    /** A design with what helps to find it; the design itself is read when it is asked for. */
+    public static final class Entry {
+        private final String id;
+        private final String name;
+        private final String group;
+        private final String words;
+        private Recipe recipe;
+
+        private Entry(String id, String name, String group, String words) {
+            this.id = id;
+            this.name = name;
+            this.group = group;
+            this.words = words;
+        }
+
         public String id() {
-            return recipe.id();
+            return id;
         }
 
         public String name() {
-            return recipe.name();
+            return name;
+        }
+
+        /** Where it is found by browsing. */
+        public String group() {
+            return group;
+        }
+
+        /** Other words by which people look for it. */
+        public String words() {
+            return words;
+        }
+
+        public synchronized Recipe recipe() {
+            if (recipe == null) {
+                byte[] file = resource("designs/" + id + ".json");
+                recipe = new Recipe(
+                        id,
+                        name,
+                        Json.read(file, DesignFile.class, "The design " + id).root());
+            }
+            return recipe;
         }
     }
 
@@ -31,7 +81,7 @@ public final class Catalogue {
 
     /** All designs, group by group. */
     public static List<Entry> all() {
-        return List.copyOf(ALL.values());
+        return List.copyOf(Shipped.ALL.values());
     }
 
     /** The groups in order. */
@@ -45,13 +95,13 @@ public final class Catalogue {
         return all().stream()
                 .filter(e -> {
                     String in = (e.name() + " " + e.group() + " " + e.words() + " " + e.id()).toLowerCase(Locale.ROOT);
-                    return java.util.Arrays.stream(wanted).allMatch(in::contains);
+                    return Arrays.stream(wanted).allMatch(in::contains);
                 })
                 .toList();
     }
 
     public static Optional<Entry> find(String id) {
-        return Optional.ofNullable(ALL.get(id));
+        return Optional.ofNullable(Shipped.ALL.get(id));
     }
 
     /** @throws Trouble where there is no such design */
@@ -62,15 +112,29 @@ public final class Catalogue {
     }
 
     private static Map<String, Entry> load() {
+        WordTable table = new WordTable("designs");
         Map<String, Entry> all = new LinkedHashMap<>();
-        for (List<Entry> part : List.of(
-                PaperDesigns.all(), LogDesigns.all(), PlannerDesigns.all(), TrackerDesigns.all(), BookDesigns.all())) {
-            for (Entry e : part) {
-                if (all.put(e.id(), e) != null) {
-                    throw new IllegalStateException("two designs " + e.id());
-                }
+        String index = new String(resource("designs.txt"), StandardCharsets.UTF_8);
+        index.lines().forEach(line -> {
+            String group = line.substring(0, line.indexOf(' '));
+            String id = line.substring(line.indexOf(' ') + 1).strip();
+            String words = table.find("design." + id + ".find").orElse("");
+            Entry entry = new Entry(id, table.get("design." + id), table.get("group." + group), words);
+            if (all.put(id, entry) != null) {
+                throw new IllegalStateException("two designs " + id);
             }
-        }
+        });
         return all;
+    }
+
+    private static byte[] resource(String name) {
+        try (InputStream in = Catalogue.class.getResourceAsStream(FOLDER + name)) {
+            if (in == null) {
+                throw new IllegalStateException("no " + name);
+            }
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }

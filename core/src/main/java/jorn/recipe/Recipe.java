@@ -1,10 +1,13 @@
 package jorn.recipe;
 
-import java.util.ArrayList;
-import java.util.List;
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.util.Optional;
 import java.util.function.UnaryOperator;
-import jorn.art.Mark;
+import java.util.stream.Stream;
+import jorn.block.paper.RuledLines;
+import jorn.block.paper.Ruling;
 import jorn.json.Required;
+import jorn.layout.Node;
 
 /**
  * A page design that lays itself out on any page.
@@ -14,46 +17,31 @@ import jorn.json.Required;
  * @param root what stands on the page, inside the margins
  */
 public record Recipe(@Required String id, @Required String name, @Required Node root) {
-
-    /** The marks of one page. */
-    public List<Mark> draw(Flow flow) {
-        List<Mark> marks = new ArrayList<>();
-        root.draw(flow.frame().text(), flow, marks);
-        return marks;
-    }
-
+    /** Whether its settings let anything run off the page. */
     public boolean reachesEdge() {
         return root.reachesEdge();
     }
 
-    /** Whether it looks different on left-hand and right-hand pages, other than that it stands elsewhere. */
-    public boolean variesBySide() {
-        return root.variesBySide() || root.reachesEdge();
-    }
-
-    public boolean variesByPage() {
-        return root.variesByPage();
-    }
-
-    public boolean variesByOccasion() {
-        return root.variesByOccasion();
+    public Recipe withRoot(Node other) {
+        return new Recipe(id, name, other);
     }
 
     /** The same recipe with a change made to every block. */
     public Recipe map(UnaryOperator<Node> change) {
-        return new Recipe(id, name, root.map(change));
+        return withRoot(root.map(change));
+    }
+
+    private static Stream<Node> nodes(Node node) {
+        return Stream.concat(Stream.of(node), node.children().stream().flatMap(Recipe::nodes));
     }
 
     /** The first ruling in the recipe, if it has lines. */
-    public java.util.Optional<Ruling> ruling() {
-        List<Ruling> found = new ArrayList<>();
-        root.map(n -> {
-            if (n instanceof RuledLines lines) {
-                found.add(lines.ruling());
-            }
-            return n;
-        });
-        return found.stream().findFirst();
+    @JsonIgnore
+    public Optional<Ruling> ruling() {
+        return nodes(root)
+                .filter(RuledLines.class::isInstance)
+                .map(n -> ((RuledLines) n).ruling())
+                .findFirst();
     }
 
     /** The same recipe with all its lines ruled so. */

@@ -10,17 +10,22 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import jorn.art.Box;
+import jorn.art.Frame;
 import jorn.art.Mark;
-import jorn.art.PageFrame;
+import jorn.art.Marks;
 import jorn.art.Palette;
 import jorn.art.Side;
+import jorn.block.calendar.TimeSlots;
+import jorn.block.paper.Guides;
+import jorn.block.paper.TableBlock;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.Occasion;
 import jorn.calendar.Span;
 import jorn.json.Json;
+import jorn.layout.Flow;
+import jorn.layout.SampleFlow;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
-import jorn.text.TypeShelf;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -31,8 +36,8 @@ class CatalogueTest {
         boolean left = side == Side.RECTO;
         Box text = page.inset(27, left ? 27 : 36, 27, left ? 36 : 27);
         CalendarChoice calendar = CalendarChoice.UNDATED.withLanguage(language);
-        return Flow.of(
-                new PageFrame(side, left, page, page, text),
+        return SampleFlow.of(
+                new Frame(side, left, page, page, text),
                 Map.of(
                         "prompt",
                         "What did the bees bring home?",
@@ -54,11 +59,15 @@ class CatalogueTest {
                         "3",
                         "title",
                         "Hive Notes"),
-                TypeShelf.typeface("alegreya"),
-                TypeShelf.typeface("alegreya-sans"),
                 Palette.shipped().get(1),
                 occasion,
                 calendar);
+    }
+
+    private static List<Mark> draw(Recipe recipe, Flow flow) {
+        List<Mark> marks = new ArrayList<>();
+        recipe.root().draw(flow.frame().text(), flow, marks);
+        return marks;
     }
 
     @Test
@@ -71,6 +80,16 @@ class CatalogueTest {
         assertTrue(Catalogue.search("dot grid").stream().anyMatch(e -> e.id().equals("dotted")));
         assertTrue(Catalogue.search("no such thing at all").isEmpty());
         assertThrows(Trouble.class, () -> Catalogue.recipe("nonsense"));
+    }
+
+    @Test
+    void theListNamesEveryFileAndEveryGroupHasWords() {
+        assertEquals(
+                113,
+                Catalogue.all().stream().map(Catalogue.Entry::recipe).distinct().count());
+        assertEquals(
+                List.of("Paper", "Logs and journals", "Planner pages", "Trackers", "Front and back"),
+                Catalogue.groups());
     }
 
     @Test
@@ -88,7 +107,7 @@ class CatalogueTest {
             for (Side side : Side.values()) {
                 for (Occasion occasion : List.of(Occasion.NONE, Occasion.of(span(e.id()), LocalDate.of(2026, 8, 1)))) {
                     Flow flow = flow(trim, side, occasion, "en");
-                    for (Mark m : e.recipe().draw(flow)) {
+                    for (Mark m : draw(e.recipe(), flow)) {
                         assertTrue(
                                 flow.frame().text().outset(0.6).holds(m.bounds()),
                                 () -> e.id() + " on " + trim + " " + side + " "
@@ -118,8 +137,9 @@ class CatalogueTest {
 
     private static List<String> words(String id, String language) {
         List<String> all = new ArrayList<>();
-        for (Mark m : Catalogue.recipe(id)
-                .draw(flow("8.5x11in", Side.RECTO, Occasion.of(span(id), LocalDate.of(2026, 9, 28)), language))) {
+        for (Mark m : draw(
+                Catalogue.recipe(id),
+                flow("8.5x11in", Side.RECTO, Occasion.of(span(id), LocalDate.of(2026, 9, 28)), language))) {
             if (m instanceof Mark.Words w) {
                 all.add(w.run().text());
             }
@@ -132,8 +152,8 @@ class CatalogueTest {
         Flow flow = flow("6x9in", Side.RECTO, Occasion.NONE, "en");
         Box space = new Box(10, 10, 333, 444);
         List<Mark> marks = new ArrayList<>();
-        new Guides(Guides.Kind.SQUARES, jorn.measure.Length.mm(5)).draw(space, flow, marks);
-        Box grid = jorn.art.Marks.bounds(marks);
+        new Guides(Guides.GuideKind.SQUARES, jorn.measure.Length.mm(5)).draw(space, flow, marks);
+        Box grid = Marks.bounds(marks);
         double cell = jorn.measure.Length.mm(5).points();
         assertEquals(0, Math.abs(grid.width() / cell - Math.round(grid.width() / cell)), 1e-6);
         assertEquals(0, Math.abs(grid.height() / cell - Math.round(grid.height() / cell)), 1e-6);
@@ -145,8 +165,9 @@ class CatalogueTest {
     void aMonthOfThirtyOneDaysThatBeginsLateShowsItsLastDay() {
         List<String> august = words("month", "en");
         assertTrue(august.contains("30"), august.toString());
-        List<Mark> marks = Catalogue.recipe("month")
-                .draw(flow("8.5x11in", Side.RECTO, Occasion.of(Span.MONTH, LocalDate.of(2026, 8, 1)), "en"));
+        List<Mark> marks = draw(
+                Catalogue.recipe("month"),
+                flow("8.5x11in", Side.RECTO, Occasion.of(Span.MONTH, LocalDate.of(2026, 8, 1)), "en"));
         assertTrue(
                 marks.stream()
                         .anyMatch(
@@ -156,7 +177,7 @@ class CatalogueTest {
 
     @Test
     void absurdSettingsAreRefused() {
-        assertThrows(Trouble.class, () -> new Guides(Guides.Kind.DOTS, jorn.measure.Length.mm(0.1)));
+        assertThrows(Trouble.class, () -> new Guides(Guides.GuideKind.DOTS, jorn.measure.Length.mm(0.1)));
         assertThrows(Trouble.class, () -> new TimeSlots(9, 7, 1, false));
         assertThrows(Trouble.class, () -> new TableBlock(List.of(), List.of(), jorn.measure.Length.mm(7), false));
     }

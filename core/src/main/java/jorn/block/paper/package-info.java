@@ -1,0 +1,2 @@
+/** Paper to write and draw on: kinds of block, one file each. */
+package jorn.block.paper;

@@ -1,0 +1,2 @@
+/** Pictures, ornaments and borders: kinds of block, one file each. */
+package jorn.block.picture;

@@ -1,0 +1,85 @@
+package jorn.block.text;
+
+import java.util.List;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.Palette.Role;
+import jorn.block.paper.Sign;
+import jorn.layout.Align;
+import jorn.layout.Flow;
+import jorn.layout.Limits;
+import jorn.layout.Node;
+import jorn.layout.NodeKind;
+import jorn.layout.Pen;
+import jorn.say.Label;
+import jorn.text.Typeface.Style;
+import jorn.text.Voice;
+
+/**
+ * Circles in a row to mark one of: 1 to 10, or stars or hearts.
+ *
+ * @param label before them; may be empty
+ * @param steps how many, 2 to 12
+ * @param sign a circle with its number, a star or a heart
+ */
+public record Scale(
+        @Label(value = "Label", onPage = true) String label, @Label("Steps") Integer steps, @Label("Sign") Sign sign)
+        implements Node {
+    static final NodeKind<Scale> KIND = NodeKind.of("scale", Scale.class)
+            .called(s -> s.sign == Sign.CIRCLE ? "Scale" : "Rating")
+            .offered("scale", "Scale 1 to 10", "one is marked", () -> new Scale("Energy", 10, Sign.CIRCLE))
+            .offered("stars", "Stars", "one to five", () -> new Scale("Rating", 5, Sign.STAR));
+
+    private static final double HEIGHT = 20;
+
+    public Scale {
+        label = label == null ? "" : label;
+        steps = Limits.whole(steps == null ? 10 : steps, "Steps", 2, 12);
+        sign = sign == null ? Sign.CIRCLE : sign;
+    }
+
+    @Override
+    public void draw(Box area, Flow flow, List<Mark> out) {
+        Pen pen = new Pen(flow, out);
+        double cy = area.y() + Math.min(HEIGHT, area.height()) / 2;
+        double words = label.isBlank()
+                ? 0
+                : Math.min(area.width() * 0.35, pen.width(flow.fill(label), 10.5, Voice.BODY, Style.REGULAR) + 10);
+        pen.words(
+                flow.fill(label),
+                new Box(area.x(), area.y(), words, HEIGHT),
+                cy + 3.5,
+                10.5,
+                Voice.BODY,
+                Style.REGULAR,
+                Role.TEXT,
+                Align.LEFT);
+        double step = Math.min((area.width() - words) / steps, 26);
+        double r = Math.min(step * 0.4, 7.5);
+        for (int i = 0; i < steps; i++) {
+            double cx = area.x() + words + step * (i + 0.5);
+            switch (sign) {
+                case STAR -> pen.stroke(Sign.star(cx, cy, r), 0.7, Role.ACCENT);
+                case HEART -> pen.stroke(Sign.heart(cx, cy, r), 0.7, Role.ACCENT);
+                case BOX -> pen.box(new Box(cx - r, cy - r, 2 * r, 2 * r), 0.6, Role.LINE);
+                default -> {
+                    pen.circle(cx, cy, r, 0.6, Role.LINE);
+                    pen.words(
+                            Integer.toString(i + 1),
+                            new Box(cx - r, cy - r, 2 * r, 2 * r),
+                            cy + 2.4,
+                            7,
+                            Voice.FIGURES,
+                            Style.REGULAR,
+                            Role.TEXT,
+                            Align.CENTRE);
+                }
+            }
+        }
+    }
+
+    @Override
+    public double naturalHeight(double width, Flow flow) {
+        return HEIGHT;
+    }
+}

@@ -1,0 +1,2 @@
+/** Words: kinds of block, one file each. */
+package jorn.block.text;

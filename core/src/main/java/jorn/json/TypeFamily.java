@@ -1,0 +1,15 @@
+package jorn.json;
+
+import java.util.Map;
+
+/**
+ * Types that stand for an open one in files, such as the blocks of a page design. Named in {@code
+ * META-INF/services/jorn.json.TypeFamily}.
+ */
+public interface TypeFamily {
+    /** The open type. */
+    Class<?> of();
+
+    /** Its types by the id under which files know them. */
+    Map<String, Class<?>> types();
+}

@@ -1,0 +1,35 @@
+package jorn.layout;
+
+import java.util.ArrayList;
+import java.util.List;
+import jorn.art.Box;
+
+/**
+ * A part of a design and where it lies on a page.
+ *
+ * @param path from the root
+ * @param node the part
+ * @param box in points from the trim's corner
+ */
+public record Placed(NodePath path, Node node, Box box) {
+
+    /** A design's parts, the whole first, each before what is inside it. */
+    public static List<Placed> of(Node root, Box area, Flow flow) {
+        List<Placed> all = new ArrayList<>();
+        gather(NodePath.ROOT, root, area, flow, all);
+        return all;
+    }
+
+    private static void gather(NodePath path, Node node, Box box, Flow flow, List<Placed> all) {
+        all.add(new Placed(path, node, box));
+        List<Box> places = node.places(box, flow);
+        for (int i = 0; i < places.size(); i++) {
+            gather(path.child(i), node.children().get(i), places.get(i), flow, all);
+        }
+    }
+
+    /** Whether it draws, rather than hold others. */
+    public boolean isBlock() {
+        return node.children().isEmpty();
+    }
+}

@@ -1,0 +1,134 @@
+package jorn.layout;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import jorn.measure.Length;
+import jorn.measure.Numeral;
+import jorn.measure.Trouble;
+import jorn.measure.Unit;
+import jorn.say.SettingKind;
+
+/**
+ * One setting of a part of a design, so that it can be shown and changed.
+ *
+ * @param id short and lasting, as in a design's file; inside of another setting with a point between
+ * @param name as people see it
+ * @param kind what is set
+ * @param value what it is now: a {@link Length}, {@link Double}, {@link Integer}, {@link Boolean}, {@link String}, a list of
+ *     them, one of the options, or an {@link Optional} of these
+ * @param options what can be chosen; empty where something is written
+ */
+public record Setting(String id, String name, SettingKind kind, Object value, List<Option> options) {
+    /**
+     * Something that can be chosen.
+     *
+     * @param value what is set
+     * @param word as people see it
+     */
+    public record Option(Object value, String word) {}
+
+    public Setting {
+        options = List.copyOf(options);
+    }
+
+    /** Whether it may be left empty. */
+    public boolean mayBeEmpty() {
+        return value instanceof Optional;
+    }
+
+    private Object bare() {
+        return value instanceof Optional<?> o ? o.orElse(null) : value;
+    }
+
+    /** Whether this option is the present one. */
+    public boolean isNow(Option option) {
+        return option.value().equals(bare());
+    }
+
+    /** How it is written now; empty where it is not set. */
+    public String written(Unit unit) {
+        Object now = bare();
+        if (now == null) {
+            return "";
+        }
+        return switch (kind) {
+            case LENGTH -> ((Length) now).format(unit);
+            case TYPE_SIZE -> Numeral.trimmed(((Length) now).points(), 2) + " pt";
+            case WEIGHT -> Numeral.trimmed((Double) now, 2) + " pt";
+            case NUMBER -> Numeral.trimmed((Double) now, 3);
+            case PER_CENT -> Numeral.trimmed((Double) now * 100, 1) + " %";
+            case ORDINAL -> Integer.toString((Integer) now + 1);
+            case WORD_LIST -> String.join(", ", strings(now));
+            case NUMBER_LIST -> String.join(
+                    "; ",
+                    ((List<?>) now)
+                            .stream().map(n -> Numeral.trimmed((Double) n, 3)).toList());
+            default -> now.toString();
+        };
+    }
+
+    private static List<String> strings(Object list) {
+        return ((List<?>) list).stream().map(Object::toString).toList();
+    }
+
+    /**
+     * Reads what was written.
+     *
+     * @param unit of lengths that are written without one
+     * @return the value, to be given to {@link PartSettings#with}
+     * @throws Trouble where it is no such thing
+     */
+    public Object read(String text, Unit unit) {
+        String bare = text.strip();
+        if (bare.isEmpty() && mayBeEmpty()) {
+            return Optional.empty();
+        }
+        Object read =
+                switch (kind) {
+                    case LENGTH -> Length.parse(bare, unit);
+                    case TYPE_SIZE -> Length.parse(bare, Unit.POINT);
+                    case WEIGHT -> number(bare, "pt", "0.5 pt");
+                    case NUMBER -> number(bare, "", "1.5");
+                    case PER_CENT -> number(bare, "%", "35 %") / 100;
+                    case WHOLE -> whole(bare);
+                    case ORDINAL -> whole(bare) - 1;
+                    case WORD_LIST -> Arrays.stream(bare.split("[,;\n]"))
+                            .map(String::strip)
+                            .filter(s -> !s.isEmpty())
+                            .toList();
+                    case NUMBER_LIST -> numbers(bare);
+                    default -> text.replace("\r", "").stripTrailing();
+                };
+        return mayBeEmpty() ? Optional.of(read) : read;
+    }
+
+    private List<Double> numbers(String text) {
+        List<Double> all = new ArrayList<>();
+        for (String each : text.split("[;\\s]+")) {
+            if (!each.isBlank()) {
+                all.add(number(each, "", "2; 1; 1"));
+            }
+        }
+        return all;
+    }
+
+    private int whole(String text) {
+        double n = number(text, "", "5");
+        if (n != Math.rint(n) || Math.abs(n) > 100_000) {
+            throw Trouble.of("“" + text + "” is not a whole number for “" + name + "”.", "Write one, such as 5.");
+        }
+        return (int) n;
+    }
+
+    private double number(String text, String sign, String example) {
+        String lower = text.toLowerCase(Locale.ROOT);
+        String digits =
+                !sign.isEmpty() && lower.endsWith(sign) ? lower.substring(0, lower.length() - sign.length()) : lower;
+        return Numeral.read(digits)
+                .orElseThrow(() -> Trouble.of(
+                        "“" + text + "” is not a number for “" + name + "”.", "Write one, such as " + example + "."));
+    }
+}

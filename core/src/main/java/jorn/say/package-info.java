@@ -1,0 +1,2 @@
+/** What people read: labels of settings, and how each is shown. */
+package jorn.say;
