@@ -1,6 +1,6 @@
 package jorn.book;
 
-import com.fasterxml.jackson.annotation.JsonIgnore;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -10,185 +10,143 @@ import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import jorn.art.Palette;
 import jorn.art.Picture;
-import jorn.book.Pagination.Slot;
 import jorn.calendar.CalendarChoice;
 import jorn.json.Required;
-import jorn.measure.Trouble;
 import jorn.recipe.Recipe;
 
 /**
  * A book and all that the user decides about it. A value: every change makes another book, so undo is the previous one.
  *
- * @param title may be empty while the book has none
- * @param subtitle may be empty
- * @param author as it stands on the cover; may be empty
- * @param kind what it is, in a few words: "lined journal"
- * @param starter id of the starter that it began as
+ * @param identity what it is called, and what it is
  * @param brief trim, pages, paper, binding, press
- * @param type the typefaces
- * @param margins margins of the user's own
- * @param runs what the inside is made of, in order; at least one
+ * @param look typefaces and colours
+ * @param interior what the inside is made of
+ * @param calendar decisions about dates; undated where absent
  * @param cover how the cover is designed
- * @param blanksAt where blanks go that the press's page count asks for
  * @param plans prices, work and batches that the user reckons with
- * @param palette the colours of its pages
- * @param calendar decisions about dates
- * @param cycles which runs are repeated together, and how often
- * @param furniture page numbers and running heads
  * @param pictures the pictures that were brought in, by id
  */
+@RecordBuilder
 public record Book(
-        @Required String title,
-        String subtitle,
-        @Required String author,
-        @Required String kind,
-        @Required String starter,
+        @Required Identity identity,
         @Required Brief brief,
-        @Required TypeChoice type,
-        MarginChoice margins,
-        @Required List<Run> runs,
-        @Required CoverDesign cover,
-        BlanksAt blanksAt,
-        Plans plans,
-        Palette palette,
+        @Required Look look,
+        @Required Interior interior,
         CalendarChoice calendar,
-        List<Cycle> cycles,
-        Furniture furniture,
-        Map<String, Picture> pictures) {
-    private static final int LONGEST_WORDS = 300;
-
+        @Required CoverDesign cover,
+        Plans plans,
+        Map<String, Picture> pictures)
+        implements BookBuilder.With {
     public Book {
-        subtitle = subtitle == null ? "" : subtitle;
-        margins = margins == null ? MarginChoice.NONE : margins;
-        runs = List.copyOf(runs);
-        blanksAt = blanksAt == null ? BlanksAt.END : blanksAt;
-        plans = plans == null ? Plans.NONE : plans;
-        palette = palette == null ? Palette.BLACK : palette;
         calendar = calendar == null ? CalendarChoice.UNDATED : calendar;
-        furniture = furniture == null ? Furniture.NONE : furniture;
+        plans = plans == null ? Plans.NONE : plans;
         pictures = pictures == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(pictures));
-        int runCount = runs.size();
-        cycles = cycles == null
-                ? List.of()
-                : cycles.stream().filter(c -> c.to() <= runCount).toList();
-        if (runs.isEmpty()) {
-            throw Trouble.of("The book has no pages.", "Give it at least one run of pages.");
-        }
-        for (String words : List.of(title, subtitle, author)) {
-            if (words.length() > LONGEST_WORDS) {
-                throw Trouble.of(
-                        "A title, subtitle or author of " + words.length() + " letters is too long.",
-                        "Use at most " + LONGEST_WORDS + ".");
-            }
-        }
     }
 
-    /** Whether the file needs bleed: because anything runs off the page, or because the user asks for it. */
-    @JsonIgnore
+    /** Whether the file needs bleed: because anything may run off the page, or because the user asks for it. */
     public boolean bleeds() {
-        return brief.bleed() || runs.stream().anyMatch(Run::reachesEdge);
+        return brief.bleed() || runs().stream().anyMatch(Run::reachesEdge);
     }
 
     /** The title, or a stand-in where there is none. */
-    @JsonIgnore
     public String shownTitle() {
-        return title.isBlank() ? "Untitled" : title.strip();
+        return title().isBlank() ? "Untitled" : title().strip();
     }
 
-    public Book withTitle(String now) {
-        return new Book(
-                now, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
-                calendar, cycles, furniture, pictures);
+    public String title() {
+        return identity.title();
     }
 
-    public Book withSubtitle(String now) {
-        return new Book(
-                title, now, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
-                calendar, cycles, furniture, pictures);
+    public String subtitle() {
+        return identity.subtitle();
     }
 
-    public Book withAuthor(String now) {
-        return new Book(
-                title, subtitle, now, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
-                calendar, cycles, furniture, pictures);
+    public String author() {
+        return identity.author();
     }
 
-    public Book withBrief(Brief now) {
-        return new Book(
-                title, subtitle, author, kind, starter, now, type, margins, runs, cover, blanksAt, plans, palette,
-                calendar, cycles, furniture, pictures);
+    /** What it is, in a few words. */
+    public String kind() {
+        return identity.kind();
     }
 
-    public Book withType(TypeChoice now) {
-        return new Book(
-                title, subtitle, author, kind, starter, brief, now, margins, runs, cover, blanksAt, plans, palette,
-                calendar, cycles, furniture, pictures);
+    /** Id of the starter that it began as. */
+    public String starter() {
+        return identity.starter();
     }
 
-    public Book withMargins(MarginChoice now) {
-        return new Book(
-                title, subtitle, author, kind, starter, brief, type, now, runs, cover, blanksAt, plans, palette,
-                calendar, cycles, furniture, pictures);
+    public TypeChoice type() {
+        return look.type();
     }
 
-    public Book withRuns(List<Run> now) {
-        return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, now, cover, blanksAt, plans, palette,
-                calendar, cycles, furniture, pictures);
+    public Palette palette() {
+        return look.palette();
     }
 
-    public Book withCover(CoverDesign now) {
-        return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, runs, now, blanksAt, plans, palette,
-                calendar, cycles, furniture, pictures);
+    public List<Run> runs() {
+        return interior.runs();
     }
 
-    public Book withBlanksAt(BlanksAt now) {
-        return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, now, plans, palette,
-                calendar, cycles, furniture, pictures);
+    public List<Cycle> cycles() {
+        return interior.cycles();
     }
 
-    public Book withPlans(Plans now) {
-        return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, now, palette,
-                calendar, cycles, furniture, pictures);
+    public MarginChoice margins() {
+        return interior.margins();
     }
 
-    public Book withPalette(Palette now) {
-        return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, now,
-                calendar, cycles, furniture, pictures);
+    public BlanksAt blanksAt() {
+        return interior.blanksAt();
     }
 
-    public Book withCalendar(CalendarChoice now) {
-        return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
-                now, cycles, furniture, pictures);
+    public Furniture furniture() {
+        return interior.furniture();
     }
 
-    public Book withCycles(List<Cycle> now) {
-        return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
-                calendar, now, furniture, pictures);
+    public Book withTitle(String title) {
+        return withIdentity(identity.withTitle(title));
     }
 
-    public Book withFurniture(Furniture now) {
-        return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
-                calendar, cycles, now, pictures);
+    public Book withSubtitle(String subtitle) {
+        return withIdentity(identity.withSubtitle(subtitle));
     }
 
-    public Book withPictures(Map<String, Picture> now) {
-        return new Book(
-                title, subtitle, author, kind, starter, brief, type, margins, runs, cover, blanksAt, plans, palette,
-                calendar, cycles, furniture, now);
+    public Book withAuthor(String author) {
+        return withIdentity(identity.withAuthor(author));
+    }
+
+    public Book withType(TypeChoice type) {
+        return withLook(look.withType(type));
+    }
+
+    public Book withPalette(Palette palette) {
+        return withLook(look.withPalette(palette));
+    }
+
+    public Book withRuns(List<Run> runs) {
+        return withInterior(interior.withRuns(runs));
+    }
+
+    public Book withCycles(List<Cycle> cycles) {
+        return withInterior(interior.withCycles(cycles));
+    }
+
+    public Book withMargins(MarginChoice margins) {
+        return withInterior(interior.withMargins(margins));
+    }
+
+    public Book withBlanksAt(BlanksAt blanksAt) {
+        return withInterior(interior.withBlanksAt(blanksAt));
+    }
+
+    public Book withFurniture(Furniture furniture) {
+        return withInterior(interior.withFurniture(furniture));
     }
 
     /** The same book with a run changed. */
     public Book withRun(int index, UnaryOperator<Run> change) {
-        List<Run> now = new ArrayList<>(runs);
-        now.set(index, change.apply(runs.get(index)));
+        List<Run> now = new ArrayList<>(runs());
+        now.set(index, change.apply(now.get(index)));
         return withRuns(now);
     }
 
@@ -204,27 +162,26 @@ public record Book(
         return withPictures(now);
     }
 
-    /**
-     * The design of a page.
-     *
-     * @param slot of a page that is not blank
-     */
+    /** The run of a page that is not blank. */
+    public Run runOf(Slot slot) {
+        return runs().get(slot.run());
+    }
+
+    /** The design of a page that is not blank. */
     public Recipe recipeOf(Slot slot) {
-        Run run = runs.get(slot.run());
-        return exceptionOf(slot).orElseGet(() -> run.design(slot.design()));
+        return exceptionOf(slot).orElseGet(() -> runOf(slot).design(slot.design()));
     }
 
     /** The design that this page has to itself, apart from its run's. */
     public Optional<Recipe> exceptionOf(Slot slot) {
-        Map<String, Recipe> exceptions = runs.get(slot.run()).exceptions();
+        Map<PageKey, Recipe> exceptions = runOf(slot).exceptions();
         return exceptions.isEmpty()
                 ? Optional.empty()
                 : Optional.ofNullable(exceptions.get(slot.key(calendar.weeks())));
     }
 
-    /** What is equal for pages that have the same design: the run, which of its designs, or the page's own. */
-    public String variantOf(Slot slot) {
-        String own = exceptionOf(slot).isPresent() ? slot.key(calendar.weeks()) : Integer.toString(slot.design());
-        return slot.run() + "/" + own;
+    /** Which design a page has. */
+    public Variant variantOf(Slot slot) {
+        return new Variant(slot.run(), slot.design(), exceptionOf(slot).map(e -> slot.key(calendar.weeks())));
     }
 }

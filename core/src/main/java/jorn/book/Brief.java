@@ -1,6 +1,6 @@
 package jorn.book;
 
-import com.fasterxml.jackson.annotation.JsonIgnore;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jorn.art.Reading;
 import jorn.json.Required;
 import jorn.measure.Numeral;
@@ -24,11 +24,10 @@ import jorn.press.PressProfile;
  * @param paper id of a paper of the press
  * @param ink id of an ink set of the press
  * @param binding one that the press offers
- * @param bleed whether bleed is wanted even where nothing runs off the page
  * @param reading the direction in which it is read
- * @param selfCover whether the first and last pages serve as the cover; only where the binding offers it
- * @param insideCover whether the inside of the cover is printed; only where the press offers it
+ * @param wishes what is asked for besides
  */
+@RecordBuilder
 public record Brief(
         @Required PressProfile press,
         @Required Size trim,
@@ -36,10 +35,21 @@ public record Brief(
         @Required String paper,
         @Required String ink,
         @Required Binding binding,
-        boolean bleed,
         Reading reading,
-        boolean selfCover,
-        boolean insideCover) {
+        Wishes wishes)
+        implements BriefBuilder.With {
+    /**
+     * What is asked for besides.
+     *
+     * @param bleed whether bleed is wanted even where nothing runs off the page
+     * @param selfCover whether the first and last pages serve as the cover; only where the binding offers it
+     * @param insideCover whether the inside of the cover is printed; only where the press offers it
+     */
+    public record Wishes(boolean bleed, boolean selfCover, boolean insideCover) {
+        /** Nothing. */
+        public static final Wishes NONE = new Wishes(false, false, false);
+    }
+
     /** More pages than any press binds in one volume. */
     public static final int MOST_PAGES = 5000;
 
@@ -53,8 +63,9 @@ public record Brief(
         press.requireInk(ink);
         BindingOffer offer = press.requireBinding(binding);
         reading = reading == null ? Reading.LEFT_TO_RIGHT : reading;
-        selfCover = selfCover && offer.selfCover();
-        insideCover = insideCover && press.insideCover() && !selfCover;
+        Wishes wanted = wishes == null ? Wishes.NONE : wishes;
+        boolean self = wanted.selfCover() && offer.selfCover();
+        wishes = new Wishes(wanted.bleed(), self, wanted.insideCover() && press.insideCover() && !self);
     }
 
     /** A brief with the first paper, ink and binding of a press. */
@@ -66,10 +77,8 @@ public record Brief(
                 press.papers().get(0).id(),
                 press.inks().get(0).id(),
                 press.bindings().get(0).binding(),
-                false,
                 Reading.LEFT_TO_RIGHT,
-                false,
-                false);
+                Wishes.NONE);
     }
 
     /**
@@ -90,55 +99,40 @@ public record Brief(
         return this;
     }
 
-    @JsonIgnore
     public PaperStock paperStock() {
         return press.requirePaper(paper);
     }
 
-    @JsonIgnore
     public InkSet inkSet() {
         return press.requireInk(ink);
     }
 
-    @JsonIgnore
     public BindingOffer offer() {
         return press.requireBinding(binding);
     }
 
-    public Brief withTrim(Size t) {
-        return new Brief(press, t, pages, paper, ink, binding, bleed, reading, selfCover, insideCover);
+    public boolean bleed() {
+        return wishes.bleed();
     }
 
-    public Brief withPages(int n) {
-        return new Brief(press, trim, n, paper, ink, binding, bleed, reading, selfCover, insideCover);
+    public boolean selfCover() {
+        return wishes.selfCover();
     }
 
-    public Brief withPaper(String p) {
-        return new Brief(press, trim, pages, p, ink, binding, bleed, reading, selfCover, insideCover);
+    public boolean insideCover() {
+        return wishes.insideCover();
     }
 
-    public Brief withInk(String i) {
-        return new Brief(press, trim, pages, paper, i, binding, bleed, reading, selfCover, insideCover);
+    public Brief withBleed(boolean wanted) {
+        return withWishes(new Wishes(wanted, selfCover(), insideCover()));
     }
 
-    public Brief withBinding(Binding b) {
-        return new Brief(press, trim, pages, paper, ink, b, bleed, reading, selfCover, insideCover);
+    public Brief withSelfCover(boolean wanted) {
+        return withWishes(new Wishes(bleed(), wanted, insideCover()));
     }
 
-    public Brief withBleed(boolean b) {
-        return new Brief(press, trim, pages, paper, ink, binding, b, reading, selfCover, insideCover);
-    }
-
-    public Brief withReading(Reading r) {
-        return new Brief(press, trim, pages, paper, ink, binding, bleed, r, selfCover, insideCover);
-    }
-
-    public Brief withSelfCover(boolean s) {
-        return new Brief(press, trim, pages, paper, ink, binding, bleed, reading, s, insideCover);
-    }
-
-    public Brief withInsideCover(boolean i) {
-        return new Brief(press, trim, pages, paper, ink, binding, bleed, reading, selfCover, i);
+    public Brief withInsideCover(boolean wanted) {
+        return withWishes(new Wishes(bleed(), selfCover(), wanted));
     }
 
     /** The same wishes at another press; paper, ink and binding become its first where it lacks the ones chosen. */
@@ -150,9 +144,7 @@ public record Brief(
                 other.paper(paper).orElse(other.papers().get(0)).id(),
                 other.ink(ink).orElse(other.inks().get(0)).id(),
                 other.offer(binding).orElse(other.bindings().get(0)).binding(),
-                bleed,
                 reading,
-                selfCover,
-                insideCover);
+                wishes);
     }
 }

@@ -1,5 +1,6 @@
 package jorn.book;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jorn.art.Ink;
 import jorn.json.Required;
 
@@ -13,38 +14,20 @@ import jorn.json.Required;
  * @param spineText whether title and author stand on the spine
  * @param blurb words on the back; may be empty
  */
+@RecordBuilder
 public record CoverDesign(
         @Required Ink ground,
         boolean panel,
         @Required Ink panelInk,
         @Required Ink titleInk,
         boolean spineText,
-        String blurb) {
+        String blurb)
+        implements CoverDesignBuilder.With {
     /** Honey with a paper panel. */
     public static final CoverDesign CUSTOMARY =
             new CoverDesign(Ink.hex("C9A24A"), true, Ink.hex("FFFEF8"), Ink.hex("1D2733"), true, "");
 
     public CoverDesign {
         blurb = blurb == null ? "" : blurb;
-    }
-
-    public CoverDesign withGround(Ink i) {
-        return new CoverDesign(i, panel, panelInk, titleInk, spineText, blurb);
-    }
-
-    public CoverDesign withPanel(boolean p) {
-        return new CoverDesign(ground, p, panelInk, titleInk, spineText, blurb);
-    }
-
-    public CoverDesign withTitleInk(Ink i) {
-        return new CoverDesign(ground, panel, panelInk, i, spineText, blurb);
-    }
-
-    public CoverDesign withSpineText(boolean s) {
-        return new CoverDesign(ground, panel, panelInk, titleInk, s, blurb);
-    }
-
-    public CoverDesign withBlurb(String b) {
-        return new CoverDesign(ground, panel, panelInk, titleInk, spineText, b);
     }
 }

@@ -1,5 +1,6 @@
 package jorn.book;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import jorn.calendar.Span;
 import jorn.json.Required;
@@ -14,9 +15,12 @@ import jorn.measure.Trouble;
  * @param to index after its last run
  * @param count how many times where the book is undated; the customary number where absent
  */
+@RecordBuilder
 public record Cycle(
-        @Required String name, @Required Span per, @Required int from, @Required int to, Optional<Integer> count) {
+        @Required String name, @Required Span per, @Required int from, @Required int to, Optional<Integer> count)
+        implements CycleBuilder.With {
     public Cycle {
+        count = count == null ? Optional.empty() : count;
         if (from < 0 || to <= from) {
             throw Trouble.of("The cycle “" + name + "” holds no run.", "Give it at least one.");
         }
@@ -34,21 +38,5 @@ public record Cycle(
     /** The same, repeated for other stretches. */
     public Cycle withPer(Span span) {
         return new Cycle("Each " + span.id(), span, from, to, count);
-    }
-
-    /** @param times always so many; absent for as many as there are */
-    public Cycle withCount(Optional<Integer> times) {
-        return new Cycle(name, per, from, to, times);
-    }
-
-    /** How often such a stretch comes in a year, or in its month for weeks and days; enough for any (common practice). */
-    static int customary(Span span, boolean withinMonth) {
-        return switch (span) {
-            case DAY -> withinMonth ? 31 : 366;
-            case WEEK -> withinMonth ? 5 : 53;
-            case MONTH -> 12;
-            case QUARTER -> 4;
-            case YEAR -> 1;
-        };
     }
 }

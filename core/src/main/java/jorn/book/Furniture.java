@@ -1,8 +1,9 @@
 package jorn.book;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
-import jorn.recipe.Folio;
-import jorn.recipe.RunningHead;
+import jorn.block.text.Folio;
+import jorn.block.text.RunningHead;
 
 /**
  * What stands on every page besides its design: page number and running head. Room for it is taken from the design's, so
@@ -12,19 +13,9 @@ import jorn.recipe.RunningHead;
  * @param folioAtHead whether it stands at the head instead of the foot
  * @param head the running head; absent for none. It stands on the pages of the body alone (common practice)
  */
-public record Furniture(Optional<Folio> folio, boolean folioAtHead, Optional<RunningHead> head) {
+@RecordBuilder
+public record Furniture(Optional<Folio> folio, boolean folioAtHead, Optional<RunningHead> head)
+        implements FurnitureBuilder.With {
     /** Bare pages. */
     public static final Furniture NONE = new Furniture(Optional.empty(), false, Optional.empty());
-
-    public Furniture withFolio(Optional<Folio> f) {
-        return new Furniture(f, folioAtHead, head);
-    }
-
-    public Furniture withFolioAtHead(boolean at) {
-        return new Furniture(folio, at, head);
-    }
-
-    public Furniture withHead(Optional<RunningHead> h) {
-        return new Furniture(folio, folioAtHead, h);
-    }
 }

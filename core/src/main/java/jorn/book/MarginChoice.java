@@ -1,5 +1,6 @@
 package jorn.book;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import jorn.measure.Length;
 import jorn.press.MarginSchool;
@@ -13,12 +14,14 @@ import jorn.press.MarginSchool;
  * @param foot the foot
  * @param gutter the inside
  */
+@RecordBuilder
 public record MarginChoice(
         Optional<String> school,
         Optional<Length> outside,
         Optional<Length> head,
         Optional<Length> foot,
-        Optional<Length> gutter) {
+        Optional<Length> gutter)
+        implements MarginChoiceBuilder.With {
     /** The press's least margins everywhere. */
     public static final MarginChoice NONE =
             new MarginChoice(Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
@@ -30,21 +33,5 @@ public record MarginChoice(
     /** The margins of a school, or the press's; margins of one's own are given up. */
     public static MarginChoice ofSchool(Optional<String> id) {
         return new MarginChoice(id, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
-    }
-
-    public MarginChoice withOutside(Optional<Length> o) {
-        return new MarginChoice(school, o, head, foot, gutter);
-    }
-
-    public MarginChoice withHead(Optional<Length> h) {
-        return new MarginChoice(school, outside, h, foot, gutter);
-    }
-
-    public MarginChoice withFoot(Optional<Length> f) {
-        return new MarginChoice(school, outside, head, f, gutter);
-    }
-
-    public MarginChoice withGutter(Optional<Length> g) {
-        return new MarginChoice(school, outside, head, foot, g);
     }
 }

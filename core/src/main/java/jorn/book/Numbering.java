@@ -1,6 +1,7 @@
 package jorn.book;
 
 import com.fasterxml.jackson.annotation.JsonValue;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import jorn.json.Required;
 import jorn.measure.Numeral;
@@ -12,9 +13,10 @@ import jorn.measure.Trouble;
  * @param style the figures
  * @param from the number of its first page; absent to go on counting
  */
-public record Numbering(@Required Style style, Optional<Integer> from) {
+@RecordBuilder
+public record Numbering(@Required FolioStyle style, Optional<Integer> from) implements NumberingBuilder.With {
     /** The figures. */
-    public enum Style {
+    public enum FolioStyle {
         CONTINUED("continued", "as the pages before"),
         NONE("none", "no number"),
         ROMAN("roman", "i, ii, iii"),
@@ -23,7 +25,7 @@ public record Numbering(@Required Style style, Optional<Integer> from) {
         private final String id;
         private final String word;
 
-        Style(String id, String word) {
+        FolioStyle(String id, String word) {
             this.id = id;
             this.word = word;
         }
@@ -38,7 +40,7 @@ public record Numbering(@Required Style style, Optional<Integer> from) {
         }
 
         /** A number in these figures; nothing where pages have none. */
-        String write(int number) {
+        public String write(int number) {
             return switch (this) {
                 case NONE -> "";
                 case ROMAN -> Numeral.roman(number);
@@ -48,19 +50,11 @@ public record Numbering(@Required Style style, Optional<Integer> from) {
     }
 
     /** As the pages before. */
-    public static final Numbering CONTINUED = new Numbering(Style.CONTINUED, Optional.empty());
+    public static final Numbering CONTINUED = new Numbering(FolioStyle.CONTINUED, Optional.empty());
 
     public Numbering {
         if (from.isPresent() && (from.get() < 1 || from.get() > 9999)) {
             throw Trouble.of("Pages cannot be counted from " + from.get() + ".", "Begin with 1 to 9,999.");
         }
-    }
-
-    public Numbering withStyle(Style s) {
-        return new Numbering(s, from);
-    }
-
-    public Numbering withFrom(Optional<Integer> n) {
-        return new Numbering(style, n);
     }
 }

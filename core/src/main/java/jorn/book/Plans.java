@@ -1,5 +1,6 @@
 package jorn.book;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.Optional;
@@ -15,12 +16,14 @@ import jorn.measure.Trouble;
  * @param work how the drawings get done
  * @param batch copies ordered at once
  */
+@RecordBuilder
 public record Plans(
         Map<String, Double> prices,
         Map<String, Double> rates,
         String ownCurrency,
         Optional<Work> work,
-        Optional<Batch> batch) {
+        Optional<PrintBatch> batch)
+        implements PlansBuilder.With {
     /** Nothing reckoned yet. */
     public static final Plans NONE = new Plans(Map.of(), Map.of(), "", Optional.empty(), Optional.empty());
 
@@ -49,8 +52,8 @@ public record Plans(
      * @param setup what the order costs before the first copy, from 0
      * @param perCopy what each copy costs, above 0
      */
-    public record Batch(int copies, double setup, double perCopy) {
-        public Batch {
+    public record PrintBatch(int copies, double setup, double perCopy) {
+        public PrintBatch {
             if (copies < 1 || copies > 1_000_000) {
                 throw Trouble.of("The number of copies is out of range.", "Write 1 to 1,000,000.");
             }
@@ -82,26 +85,14 @@ public record Plans(
     }
 
     public Plans withPrice(String market, Optional<Double> price) {
-        return new Plans(with(prices, market, price), rates, ownCurrency, work, batch);
+        return new Plans(changed(prices, market, price), rates, ownCurrency, work, batch);
     }
 
     public Plans withRate(String currency, Optional<Double> rate) {
-        return new Plans(prices, with(rates, currency, rate), ownCurrency, work, batch);
+        return new Plans(prices, changed(rates, currency, rate), ownCurrency, work, batch);
     }
 
-    public Plans withOwnCurrency(String currency) {
-        return new Plans(prices, rates, currency, work, batch);
-    }
-
-    public Plans withWork(Optional<Work> w) {
-        return new Plans(prices, rates, ownCurrency, w, batch);
-    }
-
-    public Plans withBatch(Optional<Batch> b) {
-        return new Plans(prices, rates, ownCurrency, work, b);
-    }
-
-    private static Map<String, Double> with(Map<String, Double> map, String key, Optional<Double> value) {
+    private static Map<String, Double> changed(Map<String, Double> map, String key, Optional<Double> value) {
         Map<String, Double> now = new TreeMap<>(map);
         value.ifPresentOrElse(v -> now.put(key, v), () -> now.remove(key));
         return now;

@@ -2,50 +2,45 @@ package jorn.book;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonValue;
-import java.util.ArrayList;
-import java.util.Collections;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.function.Consumer;
+import jorn.block.picture.Decoration;
+import jorn.book.Placement.Start;
 import jorn.calendar.Span;
+import jorn.content.Dates;
+import jorn.content.Filling;
+import jorn.content.Items;
+import jorn.content.Pages;
+import jorn.content.Source;
 import jorn.json.Required;
 import jorn.measure.Trouble;
-import jorn.recipe.Decoration;
 import jorn.recipe.Recipe;
 
 /**
- * A stretch of pages made by one recipe.
+ * A stretch of pages that are made alike.
  *
  * @param name as people see it: "Lined pages"
- * @param recipe what every page of it looks like
- * @param count how many pages; absent to fill the book up to its page count
- * @param start on which side it begins
  * @param matter whether it is front matter, body or back matter
- * @param per once for each day, week or month of the stretch that it lies in; with a count, always that many
- * @param facing another design for the page that faces the first one of each pair
- * @param items once for each of these words; empty for none
- * @param bareBack whether the back of each page stays bare
- * @param numbering how its pages are numbered
- * @param inContents whether it is listed in the contents
+ * @param designs what its pages look like
+ * @param source what fills them, and so how many there are
+ * @param inTurn words that come to its pages in turn, beside what the source gives; empty for none
+ * @param placement where its pages may stand
+ * @param listing how they are numbered and found
  * @param decorations what stands on each of its pages behind the design
- * @param exceptions pages that have a design of their own, by {@link Pagination.Slot#key}
  */
+@RecordBuilder
 public record Run(
         @Required String name,
-        @Required Recipe recipe,
-        Optional<Integer> count,
-        @Required Start start,
         Matter matter,
-        Optional<Span> per,
-        Optional<Recipe> facing,
-        List<String> items,
-        boolean bareBack,
-        Numbering numbering,
-        boolean inContents,
-        List<Decoration> decorations,
-        Map<String, Recipe> exceptions) {
+        @Required Designs designs,
+        @Required Source source,
+        List<String> inTurn,
+        Placement placement,
+        Listing listing,
+        List<Decoration> decorations)
+        implements RunBuilder.With {
     /** The parts of a book. */
     public enum Matter {
         FRONT("front", "front matter"),
@@ -70,30 +65,13 @@ public record Run(
         }
     }
 
-    /** Where a run may begin. A blank is put before it where needed. */
-    public enum Start {
-        ANYWHERE("anywhere"),
-        RECTO("recto"),
-        VERSO("verso");
-
-        private final String id;
-
-        Start(String id) {
-            this.id = id;
-        }
-
-        @JsonValue
-        public String id() {
-            return id;
-        }
-    }
-
     public Run {
         matter = matter == null ? Matter.BODY : matter;
-        items = items == null ? List.of() : List.copyOf(items);
-        numbering = numbering == null ? Numbering.CONTINUED : numbering;
+        inTurn = inTurn == null ? List.of() : List.copyOf(inTurn);
+        placement = placement == null ? Placement.at(Start.ANYWHERE) : placement;
+        listing = listing == null ? Listing.CUSTOMARY : listing;
         decorations = decorations == null ? List.of() : List.copyOf(decorations);
-        exceptions = exceptions == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(exceptions));
+        Optional<Integer> count = count(source);
         if (count.isPresent() && (count.get() < 1 || count.get() > Brief.MOST_PAGES)) {
             throw Trouble.of(
                     "The run “" + name + "” cannot have " + count.get() + " pages.",
@@ -102,125 +80,136 @@ public record Run(
     }
 
     /** A run with the customary choices. */
-    private static Run plain(String name, Recipe recipe, Optional<Integer> count, Start start, Optional<Span> per) {
+    public static Run from(Source source, String name, Recipe recipe, Start start) {
         return new Run(
                 name,
-                recipe,
-                count,
-                start,
                 Matter.BODY,
-                per,
-                Optional.empty(),
+                Designs.of(recipe),
+                source,
                 List.of(),
-                false,
-                Numbering.CONTINUED,
-                false,
-                List.of(),
-                Map.of());
+                Placement.at(start),
+                Listing.CUSTOMARY,
+                List.of());
     }
 
     public static Run of(String name, Recipe recipe, int count, Start start) {
-        return plain(name, recipe, Optional.of(count), start, Optional.empty());
+        return from(new Pages(count), name, recipe, start);
     }
 
     /** A run that fills the book up to its page count. */
     public static Run filling(String name, Recipe recipe, Start start) {
-        return plain(name, recipe, Optional.empty(), start, Optional.empty());
+        return from(new Filling(), name, recipe, start);
     }
 
     /** A run with a page, or a pair of pages, for each day, week or month. */
     public static Run per(Span span, String name, Recipe recipe, Start start) {
-        return plain(name, recipe, Optional.empty(), start, Optional.of(span));
+        return from(new Dates(span, Optional.empty()), name, recipe, start);
     }
 
-    /** A run in the making, so that each change names nothing but what it changes. */
-    private static final class Draft {
-        private String name;
-        private Recipe recipe;
-        private Optional<Integer> count;
-        private Start start;
-        private Matter matter;
-        private Optional<Span> per;
-        private Optional<Recipe> facing;
-        private List<String> items;
-        private boolean bareBack;
-        private Numbering numbering;
-        private boolean inContents;
-        private List<Decoration> decorations;
-        private Map<String, Recipe> exceptions;
-
-        private Draft(Run run) {
-            name = run.name;
-            recipe = run.recipe;
-            count = run.count;
-            start = run.start;
-            matter = run.matter;
-            per = run.per;
-            facing = run.facing;
-            items = run.items;
-            bareBack = run.bareBack;
-            numbering = run.numbering;
-            inContents = run.inContents;
-            decorations = run.decorations;
-            exceptions = run.exceptions;
-        }
-
-        private Run done() {
-            return new Run(
-                    name,
-                    recipe,
-                    count,
-                    start,
-                    matter,
-                    per,
-                    facing,
-                    items,
-                    bareBack,
-                    numbering,
-                    inContents,
-                    decorations,
-                    exceptions);
-        }
+    private static Optional<Integer> count(Source source) {
+        return source instanceof Pages p
+                ? Optional.of(p.count())
+                : source instanceof Dates d ? d.count() : Optional.empty();
     }
 
-    private Run with(Consumer<Draft> change) {
-        Draft draft = new Draft(this);
-        change.accept(draft);
-        return draft.done();
+    /** How many pages, or how many times, where that is said. */
+    public Optional<Integer> count() {
+        return count(source);
+    }
+
+    /** For each of what stretch of the calendar, where it comes round by the calendar. */
+    public Optional<Span> per() {
+        return source instanceof Dates d ? Optional.of(d.per()) : Optional.empty();
+    }
+
+    /** The words that come to its pages: those that it is made for, or those that come in turn. */
+    public List<String> items() {
+        return source instanceof Items i ? i.words() : inTurn;
     }
 
     @JsonIgnore
     public boolean isFilling() {
-        return count.isEmpty() && per.isEmpty() && items.isEmpty();
+        return source.isFilling();
     }
 
-    public Run withRecipe(Recipe r) {
-        return with(d -> d.recipe = r);
+    /**
+     * The same with so many pages, or coming round so many times; without a number it comes round by the calendar, or has a
+     * page for each of its words, or fills the book.
+     */
+    public Run withCount(Optional<Integer> count) {
+        if (source instanceof Dates d) {
+            return withSource(new Dates(d.per(), count));
+        }
+        if (count.isPresent()) {
+            return new Run(name, matter, designs, new Pages(count.get()), items(), placement, listing, decorations);
+        }
+        return items().isEmpty()
+                ? withSource(new Filling())
+                : withSource(new Items(items())).withInTurn(List.of());
     }
 
-    public Run withName(String n) {
-        return with(d -> d.name = n);
+    /** The same, coming round by the calendar or not. */
+    public Run withPer(Optional<Span> per) {
+        Optional<Integer> now = count();
+        List<String> words = items();
+        Run bare = withInTurn(words);
+        return per.isPresent()
+                ? bare.withSource(new Dates(per.get(), now))
+                : bare.withSource(new Filling()).withCount(now);
     }
 
-    public Run withCount(Optional<Integer> c) {
-        return with(d -> d.count = c);
+    /** The same with other words; a run that otherwise fills the book gets a page for each of them. */
+    public Run withItems(List<String> words) {
+        if (source.isFilling() || source instanceof Items) {
+            return words.isEmpty() ? withSource(new Filling()) : withSource(new Items(words));
+        }
+        return withInTurn(words);
     }
 
-    public Run withStart(Start s) {
-        return with(d -> d.start = s);
+    /** What every page looks like. */
+    public Recipe recipe() {
+        return designs.main();
     }
 
-    public Run as(Matter m) {
-        return with(d -> d.matter = m);
+    public Optional<Recipe> facing() {
+        return designs.facing();
     }
 
-    public Run withPer(Optional<Span> p) {
-        return with(d -> d.per = p);
+    public Map<PageKey, Recipe> exceptions() {
+        return designs.exceptions();
+    }
+
+    public Start start() {
+        return placement.start();
+    }
+
+    public boolean bareBack() {
+        return placement.bareBack();
+    }
+
+    public Numbering numbering() {
+        return listing.numbering();
+    }
+
+    public boolean inContents() {
+        return listing.inContents();
+    }
+
+    public Run withRecipe(Recipe recipe) {
+        return withDesigns(designs.withMain(recipe));
+    }
+
+    public Run withStart(Start start) {
+        return withPlacement(placement.withStart(start));
+    }
+
+    public Run as(Matter other) {
+        return withMatter(other);
     }
 
     /** The same with another design on the facing page, or with none. */
     public Run facing(Optional<Recipe> other) {
-        return with(d -> d.facing = other);
+        return withDesigns(designs.withFacing(other));
     }
 
     /** The same with another design on the facing page. */
@@ -228,34 +217,26 @@ public record Run(
         return facing(Optional.of(other));
     }
 
-    public Run withItems(List<String> words) {
-        return with(d -> d.items = words);
-    }
-
     public Run withBareBack(boolean bare) {
-        return with(d -> d.bareBack = bare);
+        return withPlacement(placement.withBareBack(bare));
     }
 
-    public Run numbered(Numbering n) {
-        return with(d -> d.numbering = n);
+    public Run numbered(Numbering numbering) {
+        return withListing(listing.withNumbering(numbering));
     }
 
     /** The same, listed in the contents or not. */
     public Run inContents(boolean listed) {
-        return with(d -> d.inContents = listed);
+        return withListing(listing.withInContents(listed));
     }
 
-    public Run withDecorations(List<Decoration> all) {
-        return with(d -> d.decorations = all);
-    }
-
-    public Run withExceptions(Map<String, Recipe> e) {
-        return with(d -> d.exceptions = e);
+    public Run withExceptions(Map<PageKey, Recipe> exceptions) {
+        return withDesigns(designs.withExceptions(exceptions));
     }
 
     /** The design of a page of the run: 0 for the first of a pair, 1 for the facing one. */
     public Recipe design(int which) {
-        return which == 1 ? facing.orElse(recipe) : recipe;
+        return designs.get(which);
     }
 
     /** The same run with the design of the first or the facing page changed. */
@@ -263,20 +244,9 @@ public record Run(
         return which == 1 ? facing(Optional.of(design)) : withRecipe(design);
     }
 
-    /** All designs that its pages have. */
-    @JsonIgnore
-    public List<Recipe> designs() {
-        List<Recipe> all = new ArrayList<>();
-        all.add(recipe);
-        facing.ifPresent(all::add);
-        all.addAll(exceptions.values());
-        return all;
-    }
-
-    /** Whether anything on its pages runs off the trim. */
-    @JsonIgnore
+    /** Whether its settings let anything on its pages run off the trim. */
     public boolean reachesEdge() {
-        return designs().stream().anyMatch(Recipe::reachesEdge)
+        return designs.all().stream().anyMatch(Recipe::reachesEdge)
                 || decorations.stream().anyMatch(Decoration::reachesEdge);
     }
 }

@@ -8,8 +8,9 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import jorn.art.Ink;
 import jorn.art.Palette;
+import jorn.block.paper.Ruling;
+import jorn.book.Placement.Start;
 import jorn.book.Run.Matter;
-import jorn.book.Run.Start;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.Span;
 import jorn.measure.Size;
@@ -21,7 +22,6 @@ import jorn.press.PressShelf;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
 import jorn.recipe.Recipes;
-import jorn.recipe.Ruling;
 
 /** What a book can begin as: a whole book, ready to export, from which the user goes on. */
 public enum Starter {
@@ -31,8 +31,8 @@ public enum Starter {
             "Lined pages behind a title page and a belongs-to page.",
             new Usual("online", "6x9in", 120, "white", "black", Binding.GLUED, "C9A24A"),
             () -> List.of(
-                    front("Title", Recipes.title(), Start.RECTO),
-                    front("Belongs to", Recipes.belongsTo(), Start.RECTO),
+                    front("Title", Catalogue.recipe("title"), Start.RECTO),
+                    front("Belongs to", Catalogue.recipe("belongs-to"), Start.RECTO),
                     Run.filling("Lined pages", Recipes.lined(Ruling.customary()), Start.RECTO))),
     NOTEBOOK(
             "lined-notebook",
@@ -46,8 +46,8 @@ public enum Starter {
             "Each week on two pages, dated where dates are given.",
             new Usual("online", "7x10in", 24, "white", "black", Binding.GLUED, "2F5D50"),
             () -> List.of(
-                    front("Title", Recipes.title(), Start.RECTO),
-                    front("Belongs to", Recipes.belongsTo(), Start.RECTO),
+                    front("Title", Catalogue.recipe("title"), Start.RECTO),
+                    front("Belongs to", Catalogue.recipe("belongs-to"), Start.RECTO),
                     Run.per(Span.WEEK, "Weeks", Catalogue.recipe("week-left"), Start.VERSO)
                             .facing(Catalogue.recipe("week-right")),
                     back("Notes", Catalogue.recipe("notes"), Start.ANYWHERE).withCount(Optional.of(4)))),
@@ -57,8 +57,8 @@ public enum Starter {
             "The coming year: each month its calendar, its weeks on two pages, and notes.",
             new Usual("online", "7x10in", 24, "white", "black", Binding.GLUED, "C9A24A"),
             () -> List.of(
-                    front("Title", Recipes.title(), Start.RECTO),
-                    front("Belongs to", Recipes.belongsTo(), Start.RECTO),
+                    front("Title", Catalogue.recipe("title"), Start.RECTO),
+                    front("Belongs to", Catalogue.recipe("belongs-to"), Start.RECTO),
                     front("Year", Catalogue.recipe("year"), Start.RECTO),
                     Run.of("Month", Catalogue.recipe("month"), 1, Start.RECTO),
                     Run.per(Span.WEEK, "Weeks", Catalogue.recipe("week-strips-left"), Start.VERSO)
@@ -71,7 +71,7 @@ public enum Starter {
             "The coming year with a page for every day, between its months and weeks.",
             new Usual("online", "6x9in", 24, "white", "black", Binding.GLUED, "B5533C"),
             () -> List.of(
-                    front("Title", Recipes.title(), Start.RECTO),
+                    front("Title", Catalogue.recipe("title"), Start.RECTO),
                     Run.of("Month", Catalogue.recipe("month"), 1, Start.RECTO),
                     Run.per(Span.WEEK, "Weeks", Catalogue.recipe("week"), Start.ANYWHERE),
                     Run.per(Span.DAY, "Days", Catalogue.recipe("day-slots"), Start.ANYWHERE)),
@@ -82,8 +82,8 @@ public enum Starter {
             "Twelve months, each with five weeks and notes, to begin on any day.",
             new Usual("online", "7x10in", 24, "white", "black", Binding.GLUED, "6B4C6E"),
             () -> List.of(
-                    front("Title", Recipes.title(), Start.RECTO),
-                    front("Belongs to", Recipes.belongsTo(), Start.RECTO),
+                    front("Title", Catalogue.recipe("title"), Start.RECTO),
+                    front("Belongs to", Catalogue.recipe("belongs-to"), Start.RECTO),
                     Run.of("Month", Catalogue.recipe("month-boxes"), 1, Start.RECTO),
                     Run.per(Span.WEEK, "Weeks", Catalogue.recipe("week-left"), Start.VERSO)
                             .facing(Catalogue.recipe("week-right")),
@@ -95,8 +95,8 @@ public enum Starter {
             "The same log on every page; any design of the catalogue can take its place.",
             new Usual("online", "6x9in", 120, "white", "black", Binding.GLUED, "7A8C5A"),
             () -> List.of(
-                    front("Title", Recipes.title(), Start.RECTO),
-                    front("Belongs to", Recipes.belongsTo(), Start.RECTO),
+                    front("Title", Catalogue.recipe("title"), Start.RECTO),
+                    front("Belongs to", Catalogue.recipe("belongs-to"), Start.RECTO),
                     Run.filling("Log pages", Catalogue.recipe("inspection"), Start.RECTO))),
     GRID_SKETCHBOOK(
             "grid-sketchbook",
@@ -104,7 +104,7 @@ public enum Starter {
             "Squares of 10 mm, wide enough for felt pens, on every page.",
             new Usual("online", "8.5x11in", 120, "white", "black", Binding.GLUED, "3A3A3A"),
             () -> List.of(
-                    front("Title", Recipes.title(), Start.RECTO),
+                    front("Title", Catalogue.recipe("title"), Start.RECTO),
                     Run.filling("Squares", Catalogue.recipe("squared-10"), Start.RECTO))),
     PUZZLE_BOOK(
             "puzzle-book",
@@ -112,7 +112,7 @@ public enum Starter {
             "Large pages for puzzles, solutions at the end. The puzzle pages are bare so far.",
             new Usual("online", "8.5x11in", 120, "white", "black", Binding.GLUED, "6B4C6E"),
             () -> List.of(
-                    front("Title", Recipes.title(), Start.RECTO),
+                    front("Title", Catalogue.recipe("title"), Start.RECTO),
                     front("How to solve", Recipes.heading("How to solve them"), Start.ANYWHERE),
                     Run.filling("Puzzles", Recipes.bare("Puzzles"), Start.RECTO),
                     back("Solutions", Recipes.heading("Solutions"), Start.RECTO),
@@ -124,8 +124,8 @@ public enum Starter {
             "About fifty pictures, each with a bare back. The picture pages are bare so far.",
             new Usual("online", "8.5x11in", 104, "white", "black", Binding.GLUED, "D98B7B"),
             () -> List.of(
-                    front("Title", Recipes.title(), Start.RECTO),
-                    front("Belongs to", Recipes.belongsTo(), Start.RECTO),
+                    front("Title", Catalogue.recipe("title"), Start.RECTO),
+                    front("Belongs to", Catalogue.recipe("belongs-to"), Start.RECTO),
                     Run.filling("Pictures and their backs", Recipes.bare("Pictures"), Start.RECTO))),
     PICTURE_BOOK(
             "picture-book",
@@ -133,10 +133,10 @@ public enum Starter {
             "A story in pictures, in colour, between hard covers. The pictures come later.",
             new Usual("casebound", "8.5x8.5in", 40, "colour", "colour", Binding.CASED, "C9A24A"),
             () -> List.of(
-                    front("Half title", Recipes.halfTitle(), Start.RECTO),
-                    front("Title", Recipes.title(), Start.RECTO),
-                    front("Copyright", Recipes.copyright(), Start.ANYWHERE),
-                    front("Dedication", Recipes.dedication(), Start.RECTO),
+                    front("Half title", Catalogue.recipe("half-title"), Start.RECTO),
+                    front("Title", Catalogue.recipe("title"), Start.RECTO),
+                    front("Copyright", Catalogue.recipe("copyright"), Start.ANYWHERE),
+                    front("Dedication", Catalogue.recipe("dedication"), Start.RECTO),
                     Run.filling("Story", Recipes.bare("Story"), Start.ANYWHERE),
                     back("About the author", Recipes.heading("About the author"), Start.ANYWHERE))),
     TEXT_BOOK(
@@ -145,10 +145,10 @@ public enum Starter {
             "Front matter, chapters, back matter, on cream paper. The text comes later.",
             new Usual("online", "5.5x8.5in", 240, "cream", "black", Binding.GLUED, "B5533C"),
             () -> List.of(
-                    front("Half title", Recipes.halfTitle(), Start.RECTO),
-                    front("Title", Recipes.title(), Start.RECTO),
-                    front("Copyright", Recipes.copyright(), Start.ANYWHERE),
-                    front("Dedication", Recipes.dedication(), Start.RECTO),
+                    front("Half title", Catalogue.recipe("half-title"), Start.RECTO),
+                    front("Title", Catalogue.recipe("title"), Start.RECTO),
+                    front("Copyright", Catalogue.recipe("copyright"), Start.ANYWHERE),
+                    front("Dedication", Catalogue.recipe("dedication"), Start.RECTO),
                     front("Contents", Recipes.heading("Contents"), Start.RECTO),
                     Run.filling("Chapters", Recipes.bare("Chapters"), Start.RECTO),
                     back("Thanks", Recipes.heading("Thanks"), Start.RECTO),
@@ -159,9 +159,9 @@ public enum Starter {
             "Sixteen pages folded and stapled; the first and last page are the cover.",
             new Usual("magazine", "5.5x8.5in", 16, "white", "black", Binding.STITCHED, "7A8C5A"),
             () -> List.of(
-                    front("Front page", Recipes.title(), Start.RECTO),
+                    front("Front page", Catalogue.recipe("title"), Start.RECTO),
                     Run.filling("Pages", Recipes.bare("Pages"), Start.ANYWHERE),
-                    back("Last page", Recipes.colophon(), Start.ANYWHERE))),
+                    back("Last page", Catalogue.recipe("colophon"), Start.ANYWHERE))),
     CARDS(
             "cards",
             "set of cards",
@@ -174,22 +174,22 @@ public enum Starter {
             "Weeks for a tablet's screen. Links from page to page come later.",
             new Usual("screen", "9.5x11in", 60, "white", "colour", Binding.LOOSE, "27496D"),
             () -> List.of(
-                    front("Title", Recipes.title(), Start.ANYWHERE),
-                    Run.filling("Weeks", Recipes.week(), Start.ANYWHERE))),
+                    front("Title", Catalogue.recipe("title"), Start.ANYWHERE),
+                    Run.filling("Weeks", Catalogue.recipe("week"), Start.ANYWHERE))),
     BLANK_BOOK(
             "blank-book",
             "blank book",
             "A title page and bare paper, to draw in.",
             new Usual("online", "8.5x8.5in", 60, "cream", "black", Binding.GLUED, "3A3A3A"),
             () -> List.of(
-                    front("Title", Recipes.title(), Start.RECTO),
-                    Run.filling("Blank pages", Recipes.blank(), Start.RECTO))),
+                    front("Title", Catalogue.recipe("title"), Start.RECTO),
+                    Run.filling("Blank pages", Catalogue.recipe("blank"), Start.RECTO))),
     EMPTY(
             "empty",
             "book",
             "Nothing yet: bare pages in a usual size.",
             new Usual("online", "6x9in", 24, "white", "black", Binding.GLUED, "E8DCC2"),
-            () -> List.of(Run.filling("Pages", Recipes.blank(), Start.ANYWHERE)));
+            () -> List.of(Run.filling("Pages", Catalogue.recipe("blank"), Start.ANYWHERE)));
 
     /** What people mostly choose for this kind of book. */
     private record Usual(
@@ -223,7 +223,7 @@ public enum Starter {
         // Display pages are counted, and bear no number (common practice).
         return Run.of(name, recipe, 1, start)
                 .as(Matter.FRONT)
-                .numbered(Numbering.CONTINUED.withStyle(Numbering.Style.NONE));
+                .numbered(Numbering.CONTINUED.withStyle(Numbering.FolioStyle.NONE));
     }
 
     private static Run back(String name, Recipe recipe, Start start) {
@@ -274,46 +274,24 @@ public enum Starter {
         boolean spineText =
                 own.offer().spineText().filter(s -> own.pages() >= s.minPages()).isPresent();
         return new Book(
-                "",
-                "",
-                "",
-                kind,
-                id,
+                new Identity("", "", "", kind, id),
                 own,
-                TypeChoice.CUSTOMARY,
-                MarginChoice.NONE,
-                runs.get(),
-                CoverDesign.CUSTOMARY.withGround(Ink.hex(usual.ground)).withSpineText(spineText),
-                BlanksAt.END,
-                Plans.NONE,
-                Palette.BLACK,
+                new Look(TypeChoice.CUSTOMARY, Palette.BLACK),
+                Interior.of(runs.get()).withCycles(cycles),
                 calendar(),
-                cycles,
-                Furniture.NONE,
+                CoverDesign.CUSTOMARY.withGround(Ink.hex(usual.ground)).withSpineText(spineText),
+                Plans.NONE,
                 Map.of());
     }
 
     /** The same book, begun again as this kind: its words, cover, typefaces and plans stay; inside and brief are new. */
     public Book restart(Book book) {
         Book anew = begin();
-        return new Book(
-                book.title(),
-                book.subtitle(),
-                book.author(),
-                kind,
-                id,
-                anew.brief(),
-                book.type(),
-                MarginChoice.NONE,
-                anew.runs(),
-                book.cover(),
-                BlanksAt.END,
-                book.plans(),
-                anew.palette(),
-                anew.calendar(),
-                anew.cycles(),
-                book.furniture(),
-                book.pictures());
+        return book.withIdentity(book.identity().withKind(kind).withStarter(id))
+                .withBrief(anew.brief())
+                .withPalette(anew.palette())
+                .withInterior(anew.interior().withFurniture(book.furniture()))
+                .withCalendar(anew.calendar());
     }
 
     /** @throws Trouble naming the starters that there are */

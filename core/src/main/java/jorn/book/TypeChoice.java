@@ -1,6 +1,7 @@
 package jorn.book;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import jorn.json.Required;
 import jorn.text.TypeShelf;
@@ -13,7 +14,9 @@ import jorn.text.Typeface;
  * @param body id of the typeface for text
  * @param figures id of the typeface for numbers: in calendars, page numbers, lists; that of the text where absent
  */
-public record TypeChoice(@Required String heading, @Required String body, Optional<String> figures) {
+@RecordBuilder
+public record TypeChoice(@Required String heading, @Required String body, Optional<String> figures)
+        implements TypeChoiceBuilder.With {
     /** A book face and its sans. */
     public static final TypeChoice CUSTOMARY = new TypeChoice("alegreya", "alegreya-sans", Optional.empty());
 
@@ -36,18 +39,5 @@ public record TypeChoice(@Required String heading, @Required String body, Option
     @JsonIgnore
     public Typeface figuresFace() {
         return TypeShelf.typeface(figures.orElse(body));
-    }
-
-    public TypeChoice withHeading(String id) {
-        return new TypeChoice(id, body, figures);
-    }
-
-    public TypeChoice withBody(String id) {
-        return new TypeChoice(heading, id, figures);
-    }
-
-    /** @param id absent for the typeface of the text */
-    public TypeChoice withFigures(Optional<String> id) {
-        return new TypeChoice(heading, body, id);
     }
 }

@@ -1,6 +1,7 @@
 package jorn.calendar;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -23,6 +24,7 @@ import jorn.measure.Trouble;
  * @param moon whether the phases of the moon are marked
  * @param personal the user's own dates
  */
+@RecordBuilder
 public record CalendarChoice(
         Optional<LocalDate> from,
         Optional<LocalDate> to,
@@ -31,7 +33,8 @@ public record CalendarChoice(
         Straddle straddle,
         String holidays,
         boolean moon,
-        Map<LocalDate, String> personal) {
+        Map<LocalDate, String> personal)
+        implements CalendarChoiceBuilder.With {
     /** Undated, ISO weeks, English. */
     public static final CalendarChoice UNDATED = new CalendarChoice(
             Optional.empty(), Optional.empty(), WeekRule.ISO, "en", Straddle.FIRST_DAY, "", false, Map.of());
@@ -67,30 +70,6 @@ public record CalendarChoice(
     public CalendarChoice dated(LocalDate first, LocalDate last) {
         return new CalendarChoice(
                 Optional.of(first), Optional.of(last), weeks, language, straddle, holidays, moon, personal);
-    }
-
-    public CalendarChoice withWeeks(WeekRule w) {
-        return new CalendarChoice(from, to, w, language, straddle, holidays, moon, personal);
-    }
-
-    public CalendarChoice withLanguage(String tag) {
-        return new CalendarChoice(from, to, weeks, tag, straddle, holidays, moon, personal);
-    }
-
-    public CalendarChoice withStraddle(Straddle s) {
-        return new CalendarChoice(from, to, weeks, language, s, holidays, moon, personal);
-    }
-
-    public CalendarChoice withHolidays(String country) {
-        return new CalendarChoice(from, to, weeks, language, straddle, country, moon, personal);
-    }
-
-    public CalendarChoice withMoon(boolean m) {
-        return new CalendarChoice(from, to, weeks, language, straddle, holidays, m, personal);
-    }
-
-    public CalendarChoice withPersonal(Map<LocalDate, String> days) {
-        return new CalendarChoice(from, to, weeks, language, straddle, holidays, moon, days);
     }
 
     @JsonIgnore

@@ -9,33 +9,23 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * What a page stands for: a stretch of the calendar, dated or not, and an item of a list where there is one.
+ * A stretch of the calendar that a page stands for, dated or not.
  *
  * @param span how long
  * @param from its first day; absent where the page is undated
- * @param item a prompt or another item that flows in; may be empty
  * @param number which one it is in its run, from 1
  */
-public record Occasion(Optional<Span> span, Optional<LocalDate> from, String item, int number) {
+public record Occasion(Optional<Span> span, Optional<LocalDate> from, int number) {
     /** A page that stands for nothing in particular. */
-    public static final Occasion NONE = new Occasion(Optional.empty(), Optional.empty(), "", 0);
+    public static final Occasion NONE = new Occasion(Optional.empty(), Optional.empty(), 0);
 
     public static Occasion of(Span span, LocalDate from) {
-        return new Occasion(Optional.of(span), Optional.of(from), "", 1);
+        return new Occasion(Optional.of(span), Optional.of(from), 1);
     }
 
     /** A stretch of the calendar without a date. */
     public static Occasion undated(Span span, int number) {
-        return new Occasion(Optional.of(span), Optional.empty(), "", number);
-    }
-
-    /** An item of a list. */
-    public static Occasion item(String item, int number) {
-        return new Occasion(Optional.empty(), Optional.empty(), item, number);
-    }
-
-    public Occasion withItem(String text) {
-        return new Occasion(span, from, text, number);
+        return new Occasion(Optional.of(span), Optional.empty(), number);
     }
 
     /** The last day, where dated. */
@@ -116,7 +106,7 @@ public record Occasion(Optional<Span> span, Optional<LocalDate> from, String ite
         LocalDate at = start(span, part.from(), weeks);
         while (!at.isAfter(part.to())) {
             if (span != Span.WEEK || belongs(at, part, period, straddle)) {
-                all.add(new Occasion(Optional.of(span), Optional.of(at), "", all.size() + 1));
+                all.add(new Occasion(Optional.of(span), Optional.of(at), all.size() + 1));
             }
             at = next(span, at);
         }

@@ -12,9 +12,9 @@ import jorn.json.Required;
  * <p>ISO 8601: weeks begin on Monday, and week 1 is the one with the year's first Thursday. The Sunday school: weeks begin on
  * Sunday, and week 1 is the one with 1 January.
  */
-public record WeekRule(@Required DayOfWeek first, @Required Numbering numbering) {
+public record WeekRule(@Required DayOfWeek first, @Required FirstWeek numbering) {
     /** Which week is number 1. */
-    public enum Numbering {
+    public enum FirstWeek {
         /** The first with at least four days in the year. */
         ISO("iso"),
         /** The one with 1 January. */
@@ -22,7 +22,7 @@ public record WeekRule(@Required DayOfWeek first, @Required Numbering numbering)
 
         private final String id;
 
-        Numbering(String id) {
+        FirstWeek(String id) {
             this.id = id;
         }
 
@@ -33,12 +33,12 @@ public record WeekRule(@Required DayOfWeek first, @Required Numbering numbering)
     }
 
     /** ISO 8601. */
-    public static final WeekRule ISO = new WeekRule(DayOfWeek.MONDAY, Numbering.ISO);
+    public static final WeekRule ISO = new WeekRule(DayOfWeek.MONDAY, FirstWeek.ISO);
     /** Weeks from Sunday, week 1 with 1 January. */
-    public static final WeekRule SUNDAY = new WeekRule(DayOfWeek.SUNDAY, Numbering.FIRST_DAY);
+    public static final WeekRule SUNDAY = new WeekRule(DayOfWeek.SUNDAY, FirstWeek.FIRST_DAY);
 
     private WeekFields fields() {
-        return WeekFields.of(first, numbering == Numbering.ISO ? 4 : 1);
+        return WeekFields.of(first, numbering == FirstWeek.ISO ? 4 : 1);
     }
 
     /** The number of the week that a day lies in, 1 to 53. */

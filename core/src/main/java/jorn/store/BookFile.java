@@ -1,6 +1,7 @@
 package jorn.store;
 
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -23,7 +24,7 @@ import jorn.measure.Trouble;
 /** The {@code .jorn} file: a ZIP of {@code book.json} and {@code assets/}, described in docs/file-format.md. */
 public final class BookFile {
     /** The newest format that this version of Jorn reads. */
-    public static final int FORMAT = 1;
+    public static final int FORMAT = 2;
 
     /** The file name's ending. */
     public static final String ENDING = ".jorn";
@@ -102,14 +103,18 @@ public final class BookFile {
             throw Trouble.of(name + " is too large to be a book.", "Choose a file that Jorn has written.");
         }
         String what = "The book file " + name;
-        JsonNode format = Json.read(json, JsonNode.class, what).path("format");
+        JsonNode tree = Json.read(json, JsonNode.class, what);
+        JsonNode format = tree.path("format");
         if (format.isInt() && format.asInt() > FORMAT) {
             throw Trouble.of(
                     name + " was written by a newer Jorn (format " + format.asInt() + "; this one reads up to " + FORMAT
                             + ").",
                     "Open it with that newer Jorn. It has not been changed.");
         }
-        return withPictures(Json.read(json, Content.class, what).book(), zip);
+        if (format.asInt() < FORMAT && tree.path("book") instanceof ObjectNode old) {
+            FormatOne.moveBook(old);
+        }
+        return withPictures(Json.read(tree, Content.class, what).book(), zip);
     }
 
     /** The book with the files of its pictures; one that the file lacks stays missing, and the proof says so. */

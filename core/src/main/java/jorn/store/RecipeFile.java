@@ -6,28 +6,23 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import jorn.json.Json;
+import jorn.json.OpenTypes;
 import jorn.json.Required;
+import jorn.layout.Node;
 import jorn.measure.Trouble;
-import jorn.recipe.Node;
 import jorn.recipe.Recipe;
 
 /** Page designs in files of their own, to keep and to share. */
 public final class RecipeFile {
     /** The format that this version writes, and the newest that it reads. */
-    public static final int FORMAT = 1;
+    public static final int FORMAT = 2;
 
     private static final long LARGEST = 1_000_000;
     private static final int DEEPEST = 24;
     private static final int MOST_PARTS = 2000;
 
-    private static final Set<String> KINDS = Stream.of(Node.class
-                    .getAnnotation(com.fasterxml.jackson.annotation.JsonSubTypes.class)
-                    .value())
-            .map(t -> t.name())
-            .collect(Collectors.toSet());
+    private static final Set<String> KINDS = OpenTypes.ids(Node.class);
 
     @JsonInclude(JsonInclude.Include.NON_ABSENT)
     private record Content(@Required int format, @Required String id, @Required String name, @Required Node root) {}
@@ -72,12 +67,15 @@ public final class RecipeFile {
                             + ").",
                     "Use it with that newer Jorn. It has not been changed.");
         }
+        if (format.asInt() < FORMAT) {
+            FormatOne.moveDesign(tree);
+        }
         int parts = count(tree.path("root"), 0, what);
         if (parts > MOST_PARTS) {
             throw Trouble.of(
                     what + " has " + parts + " parts.", "A design of more than " + MOST_PARTS + " is not read.");
         }
-        Recipe recipe = Json.read(json, Recipe.class, what);
+        Recipe recipe = Json.read(tree, Recipe.class, what);
         if (recipe.name().isBlank() || recipe.name().length() > 80) {
             throw Trouble.of(what + " has no name of 1 to 80 letters.", "Give it one in the field “name”.");
         }

@@ -9,11 +9,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import jorn.book.Pagination.Slot;
-import jorn.book.Run.Start;
+import jorn.book.Placement.Start;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.Span;
 import jorn.calendar.WeekRule;
+import jorn.makeup.Paginator;
 import jorn.measure.Trouble;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipes;
@@ -25,7 +25,7 @@ class CycleTest {
 
     private static Map<String, Integer> byRun(Book book) {
         Map<String, Integer> count = new HashMap<>();
-        for (Slot s : Pagination.of(book).slots()) {
+        for (Slot s : Paginator.of(book).slots()) {
             if (!s.isBlank()) {
                 count.merge(book.runs().get(s.run()).name(), 1, Integer::sum);
             }
@@ -44,7 +44,7 @@ class CycleTest {
     @Test
     void aWeekOnTwoPagesAlwaysFacesItself() {
         Book book = Starter.WEEKLY_PLANNER.begin().withCalendar(YEAR_2026.withWeeks(WeekRule.SUNDAY));
-        Pagination p = Pagination.of(book);
+        Pagination p = Paginator.of(book);
         for (Slot s : p.slots()) {
             if (s.run() == 2 && s.design() == 0) {
                 assertEquals(0, s.number() % 2, "on a verso");
@@ -99,9 +99,9 @@ class CycleTest {
                 .withRuns(List.of(Run.of("Prompts", Catalogue.recipe("prompt"), 1, Start.ANYWHERE)
                         .withCount(Optional.empty())
                         .withItems(List.of("Why bees?", "Why honey?"))));
-        Pagination p = Pagination.of(book);
-        assertEquals("Why bees?", p.page(1).occasion().item());
-        assertEquals("Why honey?", p.page(2).occasion().item());
+        Pagination p = Paginator.of(book);
+        assertEquals("Why bees?", p.page(1).words());
+        assertEquals("Why honey?", p.page(2).words());
         assertTrue(p.page(3).isBlank());
     }
 
@@ -109,13 +109,13 @@ class CycleTest {
     void aListIsTakenInTurnWhereThePagesAreCountedOrComeByTheCalendar() {
         Run counted = Run.of("Prompts", Catalogue.recipe("prompt"), 5, Start.ANYWHERE)
                 .withItems(List.of("Why bees?", "Why honey?"));
-        Pagination p = Pagination.of(Starter.EMPTY.begin().withRuns(List.of(counted)));
+        Pagination p = Paginator.of(Starter.EMPTY.begin().withRuns(List.of(counted)));
         assertEquals(
                 List.of("Why bees?", "Why honey?", "Why bees?", "Why honey?", "Why bees?"),
-                p.slots().stream().limit(5).map(s -> s.occasion().item()).toList());
+                p.slots().stream().limit(5).map(s -> s.words()).toList());
         Run weekly = counted.withCount(Optional.of(3)).withPer(Optional.of(jorn.calendar.Span.WEEK));
-        Pagination weeks = Pagination.of(Starter.EMPTY.begin().withRuns(List.of(weekly)));
-        assertEquals("Why bees?", weeks.page(3).occasion().item());
+        Pagination weeks = Paginator.of(Starter.EMPTY.begin().withRuns(List.of(weekly)));
+        assertEquals("Why bees?", weeks.page(3).words());
     }
 
     @Test
@@ -124,7 +124,7 @@ class CycleTest {
                 .begin()
                 .withRuns(List.of(Run.of("Pictures", Recipes.bare("Pictures"), 12, Start.RECTO)
                         .withBareBack(true)));
-        Pagination p = Pagination.of(book);
+        Pagination p = Paginator.of(book);
         for (int n = 1; n <= 24; n++) {
             assertEquals(n % 2 == 0, p.page(n).isBlank());
         }
@@ -134,9 +134,9 @@ class CycleTest {
     void moreThanFiveThousandPagesAreRefusedInWords() {
         Book book = Starter.EMPTY
                 .begin()
-                .withRuns(List.of(Run.of("Days", Recipes.blank(), 100, Start.ANYWHERE)))
+                .withRuns(List.of(Run.of("Days", Catalogue.recipe("blank"), 100, Start.ANYWHERE)))
                 .withCycles(List.of(new Cycle("Each", Span.DAY, 0, 1, Optional.of(400))));
-        Trouble t = assertThrows(Trouble.class, () -> Pagination.of(book));
+        Trouble t = assertThrows(Trouble.class, () -> Paginator.of(book));
         assertTrue(t.getMessage().contains("5000 pages") && t.getMessage().contains("“Days”"), t.getMessage());
     }
 }

@@ -13,9 +13,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import jorn.book.Run.Start;
+import jorn.book.Placement.Start;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.Span;
+import jorn.makeup.Paginator;
 import jorn.measure.Trouble;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
@@ -42,7 +43,7 @@ class InsideTest {
 
     private static String order(Book book) {
         StringBuilder order = new StringBuilder();
-        Pagination.of(book).slots().stream()
+        Paginator.of(book).slots().stream()
                 .filter(s -> !s.isBlank())
                 .forEach(s -> order.append(book.runs().get(s.run()).name()));
         return order.toString();
@@ -55,26 +56,26 @@ class InsideTest {
 
     @Test
     void aRunThatJoinsACycleComesRoundWithIt() {
-        assertEquals("A" + "BCCCDX".repeat(2) + "E", order(Inside.insert(nested(), 4, run("X"), true)));
-        assertEquals("A" + "BCCCD".repeat(2) + "XE", order(Inside.insert(nested(), 4, run("X"), false)));
-        assertEquals("AX" + "BCCCD".repeat(2) + "E", order(Inside.insert(nested(), 1, run("X"), false)));
+        assertEquals("A" + "BCCCDX".repeat(2) + "E", order(RunOrder.insert(nested(), 4, run("X"), true)));
+        assertEquals("A" + "BCCCD".repeat(2) + "XE", order(RunOrder.insert(nested(), 4, run("X"), false)));
+        assertEquals("AX" + "BCCCD".repeat(2) + "E", order(RunOrder.insert(nested(), 1, run("X"), false)));
     }
 
     @Test
     void aRunThatIsTakenOutLeavesTheOthersInTheirCycles() {
-        assertEquals("A" + "BD".repeat(2) + "E", order(Inside.remove(nested(), 2)));
-        assertEquals("A" + "CCCD".repeat(2) + "E", order(Inside.remove(nested(), 1)));
-        assertEquals(1, Inside.remove(nested(), 2).cycles().size(), "the empty cycle goes too");
+        assertEquals("A" + "BD".repeat(2) + "E", order(RunOrder.remove(nested(), 2)));
+        assertEquals("A" + "CCCD".repeat(2) + "E", order(RunOrder.remove(nested(), 1)));
+        assertEquals(1, RunOrder.remove(nested(), 2).cycles().size(), "the empty cycle goes too");
         Book single = Starter.EMPTY.begin().withCycles(List.of()).withRuns(List.of(run("A")));
-        assertThrows(Trouble.class, () -> Inside.remove(single, 0));
+        assertThrows(Trouble.class, () -> RunOrder.remove(single, 0));
     }
 
     @Test
     void aRunMovesWithinItsCycleAndOutOfIt() {
-        assertEquals("A" + "CCCDB".repeat(2) + "E", order(Inside.move(nested(), 1, 4)));
-        assertEquals("BA" + "CCCD".repeat(2) + "E", order(Inside.move(nested(), 1, 0)));
-        assertEquals("E" + "A" + "BCCCD".repeat(2), order(Inside.move(nested(), 4, 0)));
-        assertSame(nested().runs().size(), Inside.move(nested(), 1, 2).runs().size());
+        assertEquals("A" + "CCCDB".repeat(2) + "E", order(RunOrder.move(nested(), 1, 4)));
+        assertEquals("BA" + "CCCD".repeat(2) + "E", order(RunOrder.move(nested(), 1, 0)));
+        assertEquals("E" + "A" + "BCCCD".repeat(2), order(RunOrder.move(nested(), 4, 0)));
+        assertSame(nested().runs().size(), RunOrder.move(nested(), 1, 2).runs().size());
     }
 
     @Test
@@ -82,16 +83,16 @@ class InsideTest {
         Book book = nested();
         assertEquals(
                 "BCCCD".repeat(2) + "AE",
-                order(Inside.moveCycle(book, book.cycles().get(0), 0)));
+                order(RunOrder.moveCycle(book, book.cycles().get(0), 0)));
         assertEquals(
                 "AE" + "BCCCD".repeat(2),
-                order(Inside.moveCycle(book, book.cycles().get(0), 5)));
+                order(RunOrder.moveCycle(book, book.cycles().get(0), 5)));
     }
 
     @Property
     void noRunIsLostOrDoubledAndCyclesStayInside(
             @ForAll @IntRange(min = 0, max = 4) int run, @ForAll @IntRange(min = 0, max = 5) int to) {
-        Book moved = Inside.move(nested(), run, to);
+        Book moved = RunOrder.move(nested(), run, to);
         Set<String> names = new HashSet<>();
         moved.runs().forEach(r -> assertTrue(names.add(r.name()), "twice: " + r.name()));
         assertEquals(Set.of("A", "B", "C", "D", "E"), names);
@@ -102,21 +103,21 @@ class InsideTest {
 
     @Test
     void runsAreRepeatedTogetherUnlessThatCutsThroughACycle() {
-        Book book = Inside.repeat(nested(), 0, 5, Span.QUARTER, Optional.of(4));
+        Book book = RunOrder.repeat(nested(), 0, 5, Span.QUARTER, Optional.of(4));
         assertEquals(("A" + "BCCCD".repeat(2) + "E").repeat(4), order(book));
-        Trouble t = assertThrows(Trouble.class, () -> Inside.repeat(nested(), 3, 5, Span.WEEK, Optional.empty()));
+        Trouble t = assertThrows(Trouble.class, () -> RunOrder.repeat(nested(), 3, 5, Span.WEEK, Optional.empty()));
         assertTrue(t.what().contains("months"), t.what());
-        assertThrows(Trouble.class, () -> Inside.repeat(nested(), 1, 4, Span.WEEK, Optional.empty()));
+        assertThrows(Trouble.class, () -> RunOrder.repeat(nested(), 1, 4, Span.WEEK, Optional.empty()));
     }
 
     @Test
     void aCycleIsChangedAndUndone() {
         Book book = nested();
         Cycle weeks = book.cycles().get(1);
-        assertEquals(weeks, Inside.cyclesOf(book, 2).get(0), "the innermost first");
-        Book twice = Inside.withCycle(book, weeks, Optional.of(weeks.withCount(Optional.of(2))));
+        assertEquals(weeks, RunOrder.cyclesOf(book, 2).get(0), "the innermost first");
+        Book twice = RunOrder.withCycle(book, weeks, Optional.of(weeks.withCount(Optional.of(2))));
         assertEquals("A" + "BCCD".repeat(2) + "E", order(twice));
-        assertEquals("A" + "BCD".repeat(2) + "E", order(Inside.withCycle(book, weeks, Optional.empty())));
+        assertEquals("A" + "BCD".repeat(2) + "E", order(RunOrder.withCycle(book, weeks, Optional.empty())));
     }
 
     private static Book dated() {
@@ -128,13 +129,13 @@ class InsideTest {
     @Test
     void oneWeekGetsADesignOfItsOwnAndKeepsItWhenThePeriodBeginsEarlier() {
         Book book = dated();
-        Pagination pages = Pagination.of(book);
+        Pagination pages = Paginator.of(book);
         var october = pages.slots().stream()
                 .filter(s -> s.occasion().id(book.calendar().weeks()).equals("2026-W41"))
                 .findFirst()
                 .orElseThrow();
         Recipe dots = Catalogue.recipe("dotted");
-        Book changed = Inside.redesign(book, pages, List.of(october.number()), r -> dots);
+        Book changed = RunOrder.redesign(book, pages, List.of(october.number()), r -> dots);
         assertEquals("dotted", changed.recipeOf(october).id());
         assertEquals(
                 1,
@@ -144,7 +145,7 @@ class InsideTest {
         Book earlier =
                 changed.withCalendar(changed.calendar().dated(LocalDate.of(2025, 12, 1), LocalDate.of(2026, 12, 31)));
         List<String> dotted = new ArrayList<>();
-        for (var s : Pagination.of(earlier).slots()) {
+        for (var s : Paginator.of(earlier).slots()) {
             if (!s.isBlank() && earlier.recipeOf(s).id().equals("dotted")) {
                 dotted.add(s.occasion().id(book.calendar().weeks()));
             }
@@ -152,16 +153,16 @@ class InsideTest {
         assertEquals(List.of("2026-W41"), dotted);
         assertEquals(
                 book.runs(),
-                Inside.rejoin(changed, pages, List.of(october.number())).runs());
+                RunOrder.rejoin(changed, pages, List.of(october.number())).runs());
     }
 
     @Test
     void allPagesOfARunChangeTheRunItself() {
         Book book = Starter.LINED_JOURNAL.begin();
-        Pagination pages = Pagination.of(book);
+        Pagination pages = Paginator.of(book);
         Set<Integer> lined = new TreeSet<>();
         pages.slots().stream().filter(s -> s.run() == 2).forEach(s -> lined.add(s.number()));
-        Book changed = Inside.redesign(book, pages, lined, r -> Catalogue.recipe("dotted"));
+        Book changed = RunOrder.redesign(book, pages, lined, r -> Catalogue.recipe("dotted"));
         assertEquals("dotted", changed.runs().get(2).recipe().id());
         assertTrue(changed.runs().get(2).exceptions().isEmpty());
     }
@@ -169,9 +170,9 @@ class InsideTest {
     @Test
     void pagesAreTakenOutOfARunWithoutChangingThePageCount() {
         Book book = Starter.LINED_JOURNAL.begin();
-        Pagination pages = Pagination.of(book);
-        Book out = Inside.takeOut(book, pages, 21, 22);
-        Pagination after = Pagination.of(out);
+        Pagination pages = Paginator.of(book);
+        Book out = RunOrder.takeOut(book, pages, 21, 22);
+        Pagination after = Paginator.of(out);
         assertEquals(pages.pageCount(), after.pageCount());
         assertEquals(book.runs().size() + 2, out.runs().size());
         assertEquals(3, after.page(21).run());
@@ -184,12 +185,12 @@ class InsideTest {
     @Test
     void pagesByTheCalendarStayWithTheirDates() {
         Book book = dated();
-        Pagination pages = Pagination.of(book);
+        Pagination pages = Paginator.of(book);
         int week = pages.slots().stream()
                 .filter(s -> s.occasion().id(book.calendar().weeks()).equals("2026-W20"))
                 .findFirst()
                 .orElseThrow()
                 .number();
-        assertThrows(Trouble.class, () -> Inside.takeOut(book, pages, week, week));
+        assertThrows(Trouble.class, () -> RunOrder.takeOut(book, pages, week, week));
     }
 }

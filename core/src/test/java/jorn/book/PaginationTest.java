@@ -6,12 +6,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.OptionalInt;
 import jorn.art.Side;
-import jorn.book.Run.Start;
+import jorn.block.paper.Ruling;
+import jorn.book.Placement.Start;
+import jorn.makeup.Paginator;
 import jorn.measure.Size;
 import jorn.measure.Unit;
 import jorn.press.PressShelf;
+import jorn.recipe.Catalogue;
 import jorn.recipe.Recipes;
-import jorn.recipe.Ruling;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -25,7 +27,7 @@ class PaginationTest {
 
     @Test
     void aJournalFillsUpToItsPageCount() {
-        Pagination p = Pagination.of(journal(120));
+        Pagination p = Paginator.of(journal(120));
         assertEquals(120, p.pageCount());
         assertEquals(0, p.blanksAdded());
         assertEquals(0, p.page(1).run());
@@ -41,10 +43,10 @@ class PaginationTest {
     void thirtyNinePagesBecomeForty() {
         Book book = journal(24)
                 .withRuns(List.of(
-                        Run.of("Front matter", Recipes.blank(), 5, Start.ANYWHERE),
+                        Run.of("Front matter", Catalogue.recipe("blank"), 5, Start.ANYWHERE),
                         Run.of("Story", Recipes.lined(Ruling.customary()), 31, Start.ANYWHERE),
-                        Run.of("Back matter", Recipes.blank(), 3, Start.ANYWHERE)));
-        Pagination p = Pagination.of(book);
+                        Run.of("Back matter", Catalogue.recipe("blank"), 3, Start.ANYWHERE)));
+        Pagination p = Paginator.of(book);
         assertEquals(39, p.planned());
         assertEquals(40, p.pageCount());
         assertEquals(1, p.blanksAdded());
@@ -53,7 +55,7 @@ class PaginationTest {
 
     @Test
     void spreadsAreThoseOfAnOpenBook() {
-        Pagination p = Pagination.of(journal(120));
+        Pagination p = Paginator.of(journal(120));
         assertEquals(61, p.spreadCount());
         assertEquals(OptionalInt.empty(), p.versoOf(0));
         assertEquals(OptionalInt.of(1), p.rectoOf(0));
@@ -65,7 +67,7 @@ class PaginationTest {
 
     @Property(tries = 200)
     void anyCountIsMetOrRoundedUpAndEveryRunBeginsOnItsSide(@ForAll @IntRange(min = 6, max = 900) int pages) {
-        Pagination p = Pagination.of(journal(pages));
+        Pagination p = Paginator.of(journal(pages));
         assertEquals(pages + pages % 2, p.pageCount());
         for (int i = 0; i < p.pageCount(); i++) {
             assertEquals(i + 1, p.slots().get(i).number());
@@ -78,29 +80,29 @@ class PaginationTest {
     private static Book storyBook(BlanksAt at, int pages) {
         Book book = journal(pages);
         return book.withRuns(List.of(
-                        Run.of("Front matter", Recipes.blank(), 5, Start.ANYWHERE)
+                        Run.of("Front matter", Catalogue.recipe("blank"), 5, Start.ANYWHERE)
                                 .as(Run.Matter.FRONT),
-                        Run.of("Story", Recipes.blank(), 31, Start.ANYWHERE),
-                        Run.of("Back matter", Recipes.blank(), 3, Start.ANYWHERE)
+                        Run.of("Story", Catalogue.recipe("blank"), 31, Start.ANYWHERE),
+                        Run.of("Back matter", Catalogue.recipe("blank"), 3, Start.ANYWHERE)
                                 .as(Run.Matter.BACK)))
                 .withBlanksAt(at);
     }
 
     @Test
     void blanksGoWhereTheBookSays() {
-        assertTrue(Pagination.of(storyBook(BlanksAt.END, 24)).page(40).isBlank());
-        Pagination before = Pagination.of(storyBook(BlanksAt.BEFORE_BACK_MATTER, 24));
+        assertTrue(Paginator.of(storyBook(BlanksAt.END, 24)).page(40).isBlank());
+        Pagination before = Paginator.of(storyBook(BlanksAt.BEFORE_BACK_MATTER, 24));
         assertEquals(40, before.pageCount());
         assertTrue(before.page(37).isBlank());
         assertEquals(2, before.page(40).run());
-        Pagination after = Pagination.of(storyBook(BlanksAt.AFTER_FRONT_MATTER, 24));
+        Pagination after = Paginator.of(storyBook(BlanksAt.AFTER_FRONT_MATTER, 24));
         assertTrue(after.page(6).isBlank());
         assertEquals(1, after.page(7).run());
     }
 
     @Test
     void aBookIsFilledWithBlanksToAWantedCount() {
-        Pagination p = Pagination.of(storyBook(BlanksAt.END, 120));
+        Pagination p = Paginator.of(storyBook(BlanksAt.END, 120));
         assertEquals(120, p.pageCount());
         assertEquals(39, p.planned());
         assertEquals(81, p.blanksAdded());
@@ -110,7 +112,7 @@ class PaginationTest {
     void stapledBooksComeInFours() {
         for (int pages = 9; pages <= 12; pages++) {
             Book zine = Starter.ZINE.begin(Starter.ZINE.usualBrief().withPages(pages));
-            assertEquals(12, Pagination.of(zine).pageCount());
+            assertEquals(12, Paginator.of(zine).pageCount());
         }
     }
 
@@ -119,11 +121,11 @@ class PaginationTest {
         for (int pages = 40; pages < 60; pages += 2) {
             Book book = journal(pages)
                     .withRuns(List.of(
-                            Run.filling("Body", Recipes.blank(), Start.ANYWHERE),
-                            Run.of("Back", Recipes.blank(), 2, Start.RECTO)));
-            Pagination p = Pagination.of(book);
+                            Run.filling("Body", Catalogue.recipe("blank"), Start.ANYWHERE),
+                            Run.of("Back", Catalogue.recipe("blank"), 2, Start.RECTO)));
+            Pagination p = Paginator.of(book);
             assertEquals(pages, p.planned());
-            assertTrue(p.slots().stream().noneMatch(Pagination.Slot::isBlank));
+            assertTrue(p.slots().stream().noneMatch(Slot::isBlank));
         }
     }
 }

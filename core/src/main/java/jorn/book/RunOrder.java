@@ -2,20 +2,20 @@ package jorn.book;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
-import jorn.book.Pagination.Slot;
 import jorn.calendar.Span;
 import jorn.measure.Trouble;
 import jorn.recipe.Recipe;
 
 /** Changes to the order and the make-up of a book's runs; cycles go along with the runs that they hold. */
-public final class Inside {
-    private Inside() {}
+public final class RunOrder {
+    private RunOrder() {}
 
     /**
      * Puts a run between others.
@@ -168,7 +168,7 @@ public final class Inside {
     public static Book redesign(
             Book book, Pagination pagination, Collection<Integer> pages, UnaryOperator<Recipe> change) {
         Book now = book;
-        Map<String, Recipe> changed = new TreeMap<>();
+        Map<Variant, Recipe> changed = new HashMap<>();
         for (int page : new TreeSet<>(pages)) {
             Slot slot = pagination.page(page);
             if (slot.isBlank()) {
@@ -189,8 +189,8 @@ public final class Inside {
         return now;
     }
 
-    private static Map<String, Recipe> with(Map<String, Recipe> all, String key, Recipe design) {
-        Map<String, Recipe> now = new TreeMap<>(all);
+    private static Map<PageKey, Recipe> with(Map<PageKey, Recipe> all, PageKey key, Recipe design) {
+        Map<PageKey, Recipe> now = new TreeMap<>(all);
         now.put(key, design);
         return now;
     }
@@ -202,7 +202,7 @@ public final class Inside {
             Slot slot = pagination.page(page);
             if (!slot.isBlank()) {
                 now = now.withRun(slot.run(), r -> {
-                    Map<String, Recipe> left = new TreeMap<>(r.exceptions());
+                    Map<PageKey, Recipe> left = new TreeMap<>(r.exceptions());
                     left.remove(slot.key(book.calendar().weeks()));
                     return r.withExceptions(left);
                 });
@@ -242,7 +242,7 @@ public final class Inside {
             return book;
         }
         Recipe design = book.recipeOf(from);
-        Run own = Run.of(run.name() + ", taken out", design, count, Run.Start.ANYWHERE)
+        Run own = Run.of(run.name() + ", taken out", design, count, Placement.Start.ANYWHERE)
                 .as(run.matter())
                 .withDecorations(run.decorations());
         if (run.facing().isPresent() && count > 1) {
@@ -256,7 +256,7 @@ public final class Inside {
         if (after > 0) {
             Run rest = run.isFilling() ? run : run.withCount(Optional.of(after));
             pieces.add(rest.withExceptions(shifted(run.exceptions(), before + count, after))
-                    .withStart(before > 0 || count > 0 ? Run.Start.ANYWHERE : run.start())
+                    .withStart(before > 0 || count > 0 ? Placement.Start.ANYWHERE : run.start())
                     .numbered(Numbering.CONTINUED)
                     .inContents(false));
         } else if (run.isFilling() && before > 0) {
@@ -272,13 +272,13 @@ public final class Inside {
     }
 
     /** Those exceptions of a run that fall into a piece of it, counted from the piece's start. */
-    private static Map<String, Recipe> shifted(Map<String, Recipe> all, int skipped, int length) {
-        Map<String, Recipe> now = new TreeMap<>();
+    private static Map<PageKey, Recipe> shifted(Map<PageKey, Recipe> all, int skipped, int length) {
+        Map<PageKey, Recipe> now = new TreeMap<>();
         all.forEach((key, design) -> {
-            if (key.startsWith("#")) {
-                int index = Integer.parseInt(key.substring(1)) - skipped;
-                if (index >= 1 && index <= length) {
-                    now.put("#" + index, design);
+            if (key instanceof PageKey.Counted counted) {
+                int place = counted.place() - skipped;
+                if (place >= 1 && place <= length) {
+                    now.put(new PageKey.Counted(place), design);
                 }
             }
         });
