@@ -5,7 +5,7 @@ package jorn.art;
  *
  * @param opacity 1 as it is, 0 bare paper
  */
-record Fade(double opacity) implements Ink.Visitor<Ink> {
+record Fade(double opacity) implements InkVisitor<Ink> {
     @Override
     public Ink black(Ink.Black black) {
         return new Ink.Black(black.strength() * opacity);

@@ -27,21 +27,8 @@ public sealed interface Ink {
     /** Bare paper. */
     Ink WHITE = new Black(0);
 
-    /** What is done with each kind of ink. */
-    interface Visitor<R> {
-        R black(Black black);
-
-        R gray(Gray gray);
-
-        R rgb(Rgb rgb);
-
-        R cmyk(Cmyk cmyk);
-
-        R spot(Spot spot);
-    }
-
     /** Lets the visitor do what it does with this kind of ink. */
-    <R> R accept(Visitor<R> visitor);
+    <R> R accept(InkVisitor<R> visitor);
 
     /** How a screen shows it: red, green and blue, each 0 to 255. */
     int[] rgb();
@@ -63,7 +50,7 @@ public sealed interface Ink {
         }
 
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(InkVisitor<R> visitor) {
             return visitor.black(this);
         }
 
@@ -95,7 +82,7 @@ public sealed interface Ink {
         }
 
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(InkVisitor<R> visitor) {
             return visitor.gray(this);
         }
 
@@ -125,7 +112,7 @@ public sealed interface Ink {
         }
 
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(InkVisitor<R> visitor) {
             return visitor.rgb(this);
         }
 
@@ -161,7 +148,7 @@ public sealed interface Ink {
         }
 
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(InkVisitor<R> visitor) {
             return visitor.cmyk(this);
         }
 
@@ -198,7 +185,7 @@ public sealed interface Ink {
         }
 
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(InkVisitor<R> visitor) {
             return visitor.spot(this);
         }
 

@@ -4,34 +4,11 @@ import java.util.List;
 
 /**
  * One thing drawn on a surface. Marks are values: a sink visits them, nothing changes them. There is no other way to tell
- * them apart than a {@link Visitor}, so that a sink that forgets a kind of mark does not compile.
+ * them apart than a {@link MarkVisitor}, so that a sink that forgets a kind of mark does not compile.
  */
 public sealed interface Mark {
-    /** What is done with each kind of mark: a sink, or a rule that looks for something. */
-    interface Visitor<R> {
-        R fill(Fill fill);
-
-        R stroke(Stroke stroke);
-
-        R words(Words words);
-
-        R place(Place place);
-
-        R turned(Turned turned);
-
-        R image(Image image);
-
-        R link(Link link);
-
-        R clip(Clip clip);
-
-        R group(Group group);
-
-        R foreign(Foreign foreign);
-    }
-
     /** Lets the visitor do what it does with this kind of mark. */
-    <R> R accept(Visitor<R> visitor);
+    <R> R accept(MarkVisitor<R> visitor);
 
     /** The box round what is drawn, as far as it can be told without the face's outlines and without the weight of lines. */
     Box bounds();
@@ -44,7 +21,7 @@ public sealed interface Mark {
     /** An area filled with ink. */
     record Fill(Path path, Ink ink) implements Mark {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(MarkVisitor<R> visitor) {
             return visitor.fill(this);
         }
 
@@ -70,7 +47,7 @@ public sealed interface Mark {
         }
 
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(MarkVisitor<R> visitor) {
             return visitor.stroke(this);
         }
 
@@ -88,7 +65,7 @@ public sealed interface Mark {
      */
     record Words(double x, double y, GlyphRun run, Ink ink) implements Mark {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(MarkVisitor<R> visitor) {
             return visitor.words(this);
         }
 
@@ -99,10 +76,10 @@ public sealed interface Mark {
     }
 
     /** Art drawn once and placed here, from its own origin. */
-    record Place(Stamp stamp, double dx, double dy) implements Mark {
+    record Stamped(Stamp stamp, double dx, double dy) implements Mark {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
-            return visitor.place(this);
+        public <R> R accept(MarkVisitor<R> visitor) {
+            return visitor.stamped(this);
         }
 
         @Override
@@ -123,7 +100,7 @@ public sealed interface Mark {
         }
 
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(MarkVisitor<R> visitor) {
             return visitor.turned(this);
         }
 
@@ -151,7 +128,7 @@ public sealed interface Mark {
         }
 
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(MarkVisitor<R> visitor) {
             return visitor.image(this);
         }
 
@@ -168,7 +145,7 @@ public sealed interface Mark {
      */
     record Link(Box at, Target target) implements Mark {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(MarkVisitor<R> visitor) {
             return visitor.link(this);
         }
 
@@ -185,7 +162,7 @@ public sealed interface Mark {
         }
 
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(MarkVisitor<R> visitor) {
             return visitor.clip(this);
         }
 
@@ -212,7 +189,7 @@ public sealed interface Mark {
         }
 
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(MarkVisitor<R> visitor) {
             return visitor.group(this);
         }
 
@@ -234,7 +211,7 @@ public sealed interface Mark {
      */
     record Foreign(ForeignPage page, Box to) implements Mark {
         @Override
-        public <R> R accept(Visitor<R> visitor) {
+        public <R> R accept(MarkVisitor<R> visitor) {
             return visitor.foreign(this);
         }
 

@@ -13,15 +13,10 @@ public final class Marks {
      *
      * @param mark a mark without others in it
      * @param at from the mark's own points to the surface's
-     * @param seen the part of the surface in which it can be seen; everything where nothing is clipped
+     * @param bounds the box round it, in the surface's points, without what is clipped away
      * @param opacity of the groups that it stands in, multiplied
      */
-    public record Standing(Mark mark, Turn at, Box seen, double opacity) {
-        /** The box round it, in the surface's points, without what is clipped away. */
-        public Box bounds() {
-            return at.of(mark.bounds()).common(seen);
-        }
-    }
+    public record Standing(Mark mark, Turn at, Box bounds, double opacity) {}
 
     /** Larger than any sheet. */
     private static final Box EVERYWHERE = new Box(-100_000, -100_000, 200_000, 200_000);
@@ -33,7 +28,7 @@ public final class Marks {
 
     private static void walk(List<Mark> marks, Turn at, Box seen, double opacity, Consumer<Standing> each) {
         for (Mark mark : marks) {
-            if (mark instanceof Mark.Place p) {
+            if (mark instanceof Mark.Stamped p) {
                 walk(p.inside(), at.after(Turn.move(p.dx(), p.dy())), seen, opacity, each);
             } else if (mark instanceof Mark.Turned t) {
                 walk(t.inside(), at.after(t.turn()), seen, opacity, each);
@@ -42,7 +37,8 @@ public final class Marks {
             } else if (mark instanceof Mark.Group g) {
                 walk(g.inside(), at, seen, opacity * g.opacity(), each);
             } else {
-                each.accept(new Standing(mark, at, seen, opacity));
+                Box bounds = at.of(mark.bounds());
+                each.accept(new Standing(mark, at, seen == EVERYWHERE ? bounds : bounds.common(seen), opacity));
             }
         }
     }

@@ -47,6 +47,9 @@ public record Turn(double a, double b, double c, double d, double e, double f) {
 
     /** The upright box round a box after the turn. */
     public Box of(Box box) {
+        if (b == 0 && c == 0 && a == 1 && d == 1) {
+            return e == 0 && f == 0 ? box : box.moved(e, f);
+        }
         double[] xs = {
             x(box.x(), box.y()), x(box.right(), box.y()), x(box.x(), box.bottom()), x(box.right(), box.bottom())
         };

@@ -9,6 +9,7 @@ import jorn.book.Brief;
 import jorn.book.Pagination;
 import jorn.cover.CoverFigures;
 import jorn.makeup.PageGeometry;
+import jorn.makeup.Paginator;
 import jorn.measure.Figure;
 import jorn.measure.Length;
 import jorn.measure.Scalar;
@@ -22,7 +23,7 @@ public final class Measures {
 
     private Measures(Book book, Pagination pagination, String market) {
         this.market = market;
-        PageGeometry page = PageGeometry.of(book, pagination.pageCount());
+        PageGeometry page = PageGeometry.of(book, pagination.marginsFor());
         CoverFigures cover = CoverFigures.of(book, pagination.pageCount());
         add(pages(book, pagination));
         add(leaves(pagination));
@@ -51,7 +52,7 @@ public final class Measures {
     }
 
     public static Measures of(Book book) {
-        return of(book, Pagination.of(book));
+        return of(book, Paginator.of(book));
     }
 
     public static Measures of(Book book, Pagination pagination) {
@@ -89,6 +90,32 @@ public final class Measures {
         int n = pagination.pageCount();
         int multiple = book.brief().offer().pages().multiple();
         int planned = pagination.planned();
+        int asked = book.brief().pages();
+        if (n == planned && n > asked && n - asked < multiple) {
+            Figure wanted =
+                    Figure.given("pages.asked", "Pages asked for", Scalar.count(asked, "pages"), "your decision");
+            Figure step = Figure.given(
+                    "pages.multiple",
+                    "Pages in a step",
+                    Scalar.count(multiple, "pages"),
+                    book.brief().press().name() + " binds in steps");
+            return Figure.computed(
+                    "pages",
+                    "Pages",
+                    Scalar.count(n, "pages"),
+                    "{pages.asked}, up to the next multiple of {pages.multiple}",
+                    "",
+                    wanted,
+                    step);
+        }
+        if (!pagination.settled()) {
+            return Figure.given(
+                    "pages",
+                    "Pages",
+                    Scalar.count(n, "pages"),
+                    "page count and margins call for each other in turn; the margins are those of "
+                            + pagination.marginsFor() + " pages");
+        }
         if (n == planned) {
             return Figure.given("pages", "Pages", Scalar.count(n, "pages"), "what the book holds");
         }

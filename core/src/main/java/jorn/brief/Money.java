@@ -190,7 +190,7 @@ public final class Money {
         return plans.batch().map(this::batch).orElse(List.of());
     }
 
-    private List<Figure> batch(Plans.Batch b) {
+    private List<Figure> batch(Plans.PrintBatch b) {
         Figure copies = Figure.given("batch.copies", "Copies", Scalar.count(b.copies(), "copies"), "your decision");
         Figure setup = Figure.given("batch.setup", "Fixed part", amount(b.setup()), "your shop");
         Figure each = Figure.given("batch.copy", "Price of a copy", amount(b.perCopy()), "your shop");

@@ -15,6 +15,9 @@ public final class PrintCondition {
     /** The name under which the condition is registered, as an output intent names it (ISO 15930-1). */
     public static final String REGISTERED = "CGATS TR 001";
 
+    /** Where it is registered: the name of the ICC's registry, which is not an address that is ever gone to. */
+    public static final String REGISTRY = "http://www.color.org";
+
     /** Black begins to take the place of the three inks below this lightness (common practice: a light black). */
     private static final double BLACK_BEGINS = 80;
 

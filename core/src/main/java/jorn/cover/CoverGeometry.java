@@ -19,7 +19,7 @@ public final class CoverGeometry {
     private static final double APART = 36;
 
     /** What a panel is. */
-    public enum Part {
+    public enum CoverPart {
         BACK,
         SPINE,
         FRONT,
@@ -28,7 +28,7 @@ public final class CoverGeometry {
     }
 
     /** A panel of the finished cover. */
-    public record Panel(Part part, Box box) {}
+    public record Panel(CoverPart part, Box box) {}
 
     /**
      * One file page of the cover.
@@ -37,7 +37,7 @@ public final class CoverGeometry {
      * @param bled with bleed or turn-in
      * @param media the sheet on which it is delivered
      */
-    public record Sheet(Box trim, Box bled, Box media) {}
+    public record CoverSheet(Box trim, Box bled, Box media) {}
 
     private final Brief brief;
     private final CoverFigures figures;
@@ -73,26 +73,26 @@ public final class CoverGeometry {
         double x = 0;
         switch (brief.binding()) {
             case GLUED, CASED -> {
-                x = add(all, Part.BACK, x, w);
-                x = add(all, Part.SPINE, x, spine);
-                add(all, Part.FRONT, x, w);
+                x = add(all, CoverPart.BACK, x, w);
+                x = add(all, CoverPart.SPINE, x, spine);
+                add(all, CoverPart.FRONT, x, w);
             }
             case JACKET -> {
-                x = add(all, Part.BACK_FLAP, x, flap);
-                x = add(all, Part.BACK, x, w);
-                x = add(all, Part.SPINE, x, spine);
-                x = add(all, Part.FRONT, x, w);
-                add(all, Part.FRONT_FLAP, x, flap);
+                x = add(all, CoverPart.BACK_FLAP, x, flap);
+                x = add(all, CoverPart.BACK, x, w);
+                x = add(all, CoverPart.SPINE, x, spine);
+                x = add(all, CoverPart.FRONT, x, w);
+                add(all, CoverPart.FRONT_FLAP, x, flap);
             }
             case STITCHED -> {
-                x = add(all, Part.BACK, x, w);
-                add(all, Part.FRONT, x, w);
+                x = add(all, CoverPart.BACK, x, w);
+                add(all, CoverPart.FRONT, x, w);
             }
             case COIL -> {
-                x = add(all, Part.BACK, x, w) + APART;
-                add(all, Part.FRONT, x, w);
+                x = add(all, CoverPart.BACK, x, w) + APART;
+                add(all, CoverPart.FRONT, x, w);
             }
-            case LOOSE -> add(all, Part.FRONT, x, w);
+            case LOOSE -> add(all, CoverPart.FRONT, x, w);
         }
         if (brief.reading() == Reading.RIGHT_TO_LEFT) {
             double whole = all.stream().mapToDouble(p -> p.box().right()).max().orElse(0);
@@ -107,7 +107,7 @@ public final class CoverGeometry {
         return List.copyOf(all);
     }
 
-    private double add(List<Panel> all, Part part, double x, double width) {
+    private double add(List<Panel> all, CoverPart part, double x, double width) {
         all.add(new Panel(part, new Box(x, 0, width, figures.panelHeight().points())));
         return x + width;
     }
@@ -117,19 +117,20 @@ public final class CoverGeometry {
         return panels;
     }
 
-    private Optional<Box> panel(Part part) {
+    /** A panel, where the cover has one. */
+    public Optional<Box> panel(CoverPart part) {
         return panels.stream().filter(p -> p.part() == part).map(Panel::box).findFirst();
     }
 
     /** The pages of the cover file, front first. */
-    public List<Sheet> sheets() {
+    public List<CoverSheet> sheets() {
         if (brief.binding() == Binding.COIL) {
-            return List.of(sheet(front()), sheet(panel(Part.BACK).orElseThrow()));
+            return List.of(sheet(front()), sheet(panel(CoverPart.BACK).orElseThrow()));
         }
         return List.of(sheet(trim()));
     }
 
-    private Sheet sheet(Box trim) {
+    private CoverSheet sheet(Box trim) {
         Box bled = trim.outset(figures.outer().length().points());
         Box media = brief.press()
                 .cover()
@@ -137,7 +138,7 @@ public final class CoverGeometry {
                 .filter(s -> brief.press().cover().delivery() == CoverRule.Delivery.FIXED)
                 .map(s -> around(bled, s.width().points(), s.height().points()))
                 .orElse(bled);
-        return new Sheet(trim, bled, media);
+        return new CoverSheet(trim, bled, media);
     }
 
     /** A box of this size about the middle of another; never smaller than that. */
@@ -170,22 +171,22 @@ public final class CoverGeometry {
 
     /** The front panel. */
     public Box front() {
-        return panel(Part.FRONT).orElseThrow();
+        return panel(CoverPart.FRONT).orElseThrow();
     }
 
     /** The front as far as it can be designed: a panel less the hinge of a case and the holes of a coil. */
     public Box frontFace() {
-        return face(front(), spineSideIsLeft(Part.FRONT));
+        return face(front(), spineSideIsLeft(CoverPart.FRONT));
     }
 
     /** The back panel, where there is one. */
     public Optional<Box> back() {
-        return panel(Part.BACK);
+        return panel(CoverPart.BACK);
     }
 
     /** The back as far as it can be designed. */
     public Optional<Box> backFace() {
-        return back().map(b -> face(b, spineSideIsLeft(Part.BACK)));
+        return back().map(b -> face(b, spineSideIsLeft(CoverPart.BACK)));
     }
 
     /** The strips beside the spine in which nothing should stand: hinges, or holes. */
@@ -193,7 +194,7 @@ public final class CoverGeometry {
         double strip = stripWidth();
         List<Box> all = new ArrayList<>();
         for (Panel p : panels) {
-            if (strip > 0 && (p.part() == Part.FRONT || p.part() == Part.BACK)) {
+            if (strip > 0 && (p.part() == CoverPart.FRONT || p.part() == CoverPart.BACK)) {
                 Box b = p.box();
                 all.add(
                         spineSideIsLeft(p.part())
@@ -215,13 +216,13 @@ public final class CoverGeometry {
                 .orElseGet(() -> brief.offer().strip().map(s -> s.points()).orElse(0.0));
     }
 
-    private boolean spineSideIsLeft(Part part) {
-        return part == Part.FRONT == (brief.reading() == Reading.LEFT_TO_RIGHT);
+    private boolean spineSideIsLeft(CoverPart part) {
+        return part == CoverPart.FRONT == (brief.reading() == Reading.LEFT_TO_RIGHT);
     }
 
     /** The spine, where there is one. */
     public Optional<Box> spineBox() {
-        return panel(Part.SPINE);
+        return panel(CoverPart.SPINE);
     }
 
     /** Where spine text may stand: clear of the folds, and of head and foot. */
@@ -246,7 +247,7 @@ public final class CoverGeometry {
         Box panel = back().get();
         double w = b.area().width().points();
         double h = b.area().height().points();
-        double x = spineSideIsLeft(Part.BACK)
+        double x = spineSideIsLeft(CoverPart.BACK)
                 ? panel.x() + b.fromSpine().points()
                 : panel.right() - b.fromSpine().points() - w;
         return Optional.of(new Box(x, panel.bottom() - b.fromFoot().points() - h, w, h));

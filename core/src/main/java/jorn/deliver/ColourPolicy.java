@@ -1,6 +1,7 @@
 package jorn.deliver;
 
 import jorn.art.Ink;
+import jorn.art.InkVisitor;
 import jorn.colour.Lab;
 import jorn.colour.PrintCondition;
 
@@ -8,7 +9,7 @@ import jorn.colour.PrintCondition;
  * In which colours a file is written, whatever the book is mixed in. It turns each ink into what the sink writes, and says
  * what becomes of pictures.
  */
-public enum ColourPolicy implements Ink.Visitor<Ink> {
+public enum ColourPolicy implements InkVisitor<Ink> {
     /** Every ink as it was mixed, pictures as they were brought in: for presses that take either. */
     AS_MIXED(Pictures.AS_THEY_ARE) {
         @Override

@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import jorn.art.Box;
 import jorn.art.Mark;
+import jorn.block.text.Folio;
+import jorn.block.text.RunningHead;
 import jorn.book.Furniture;
-import jorn.recipe.Flow;
-import jorn.recipe.Folio;
-import jorn.recipe.RunningHead;
+import jorn.layout.Flow;
 
 /**
  * Page number and running head of one page, and the room that they leave for the design.
@@ -64,7 +64,9 @@ record PageFurniture(Furniture furniture, boolean numbered, boolean body, Box te
                     ? new RunningHead(
                             line.verso(),
                             line.recto(),
-                            line.place() == Folio.Place.GUTTER ? Folio.Place.FORE_EDGE : Folio.Place.GUTTER,
+                            line.place() == Folio.FolioPlace.GUTTER
+                                    ? Folio.FolioPlace.FORE_EDGE
+                                    : Folio.FolioPlace.GUTTER,
                             line.size(),
                             line.rule())
                     : line;

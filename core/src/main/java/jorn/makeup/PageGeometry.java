@@ -1,7 +1,7 @@
 package jorn.makeup;
 
 import jorn.art.Box;
-import jorn.art.PageFrame;
+import jorn.art.Frame;
 import jorn.art.Side;
 import jorn.book.Book;
 import jorn.book.Brief;
@@ -176,7 +176,10 @@ public final class PageGeometry {
 
     /** Width between gutter and fore-edge margin. */
     public Figure textWidth() {
-        Length w = brief.trim().width().minus(gutter().length()).minus(outside().length());
+        Length w = brief.trim()
+                .width()
+                .without(gutter().length())
+                .without(outside().length());
         return Figure.computed(
                 "text.width",
                 "Text block width",
@@ -190,7 +193,7 @@ public final class PageGeometry {
 
     /** Height between head and foot margin. */
     public Figure textHeight() {
-        Length h = brief.trim().height().minus(head().length()).minus(foot().length());
+        Length h = brief.trim().height().without(head().length()).without(foot().length());
         return Figure.computed(
                 "text.height",
                 "Text block height",
@@ -208,7 +211,7 @@ public final class PageGeometry {
     }
 
     /** The measured page for one side of the book. Where the book reads from right to left, a recto is a left-hand page. */
-    public PageFrame frame(Side side) {
+    public Frame frame(Side side) {
         Box trim = Box.of(brief.trim());
         double out = bleed().length().points();
         double spine = bleeds ? brief.press().bleedAtSpine().points() : 0;
@@ -218,7 +221,7 @@ public final class PageGeometry {
                 trim.y() - out,
                 trim.right() + (gutterAtLeft ? out : spine),
                 trim.bottom() + out);
-        return new PageFrame(side, gutterAtLeft, trim, bled, inside(side, outside(), head(), foot(), gutter()));
+        return new Frame(side, gutterAtLeft, trim, bled, inside(side, outside(), head(), foot(), gutter()));
     }
 
     /** Where nothing that matters may lie outside of, by the press's least margins. */

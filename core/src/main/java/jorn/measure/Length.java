@@ -78,8 +78,17 @@ public record Length(double points) implements Comparable<Length>, Quantity {
         return new Length(points + other.points);
     }
 
-    /** This less the other, but never under nothing. */
+    /**
+     * This less the other.
+     *
+     * @throws Trouble where the other is longer; {@link #without} then gives nothing
+     */
     public Length minus(Length other) {
+        return new Length(points - other.points);
+    }
+
+    /** What is left of this when the other is taken away: nothing where the other is longer. */
+    public Length without(Length other) {
         return new Length(Math.max(0, points - other.points));
     }
 

@@ -23,7 +23,7 @@ class MarksTest {
 
     @Test
     void aMarkInAStampStandsWhereTheStampIsPlaced() {
-        assertEquals(new Box(100, 50, 10, 10), only(new Mark.Place(new Stamp(List.of(SQUARE)), 100, 50)));
+        assertEquals(new Box(100, 50, 10, 10), only(new Mark.Stamped(new Stamp(List.of(SQUARE)), 100, 50)));
     }
 
     @Test

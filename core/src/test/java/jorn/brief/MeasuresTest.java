@@ -1,8 +1,10 @@
 package jorn.brief;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Starter;
 import jorn.measure.Figure;
@@ -18,6 +20,19 @@ class MeasuresTest {
     }
 
     /** Common practice: 1.00 + 0.012 × 120 = 2.44; at a share of 60 % the lowest price is 4.07. */
+    @Test
+    void aPageCountThatThePressRoundsUpSaysSo() {
+        Book zine = Starter.ZINE.begin();
+        Figure pages = Measures.of(zine.withBrief(zine.brief().withPages(18))).get("pages");
+        assertEquals("20 pages", pages.text(Unit.INCH));
+        assertTrue(pages.working(Unit.INCH).contains("18 pages"), pages.working(Unit.INCH));
+        assertTrue(pages.working(Unit.INCH).contains("4 pages"), pages.working(Unit.INCH));
+        assertFalse(Measures.of(zine.withBrief(zine.brief().withPages(20)))
+                .get("pages")
+                .working(Unit.INCH)
+                .contains("asked"));
+    }
+
     @Test
     void theWorkedExampleOfMoneyComesOut() {
         Measures m = of("6x9in", 120);
@@ -91,7 +106,7 @@ class MeasuresTest {
     /** By hand: 40 + 1.20 × 50 = 100; each 2.00; the press costs 2.44, so 40 ÷ 1.24 = 32.3, cheaper from 33 copies. */
     @Test
     void aBatchBreaksEven() {
-        var plans = jorn.book.Plans.NONE.withBatch(java.util.Optional.of(new jorn.book.Plans.Batch(50, 40, 1.20)));
+        var plans = jorn.book.Plans.NONE.withBatch(java.util.Optional.of(new jorn.book.Plans.PrintBatch(50, 40, 1.20)));
         var figures = money(120, plans).batch();
         assertEquals("100.00 USD", figures.get(0).text(Unit.INCH));
         assertEquals("2.00 USD", figures.get(1).text(Unit.INCH));

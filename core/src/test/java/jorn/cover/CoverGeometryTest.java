@@ -4,11 +4,18 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import jorn.art.Box;
 import jorn.art.Mark;
+import jorn.art.Marks;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Starter;
+import jorn.deliver.CoverSheets;
+import jorn.edition.Edition;
+import jorn.makeup.PageComposer;
+import jorn.makeup.PageGeometry;
+import jorn.makeup.Paginator;
 import jorn.measure.Length;
 import jorn.measure.Quantity.Precision;
 import jorn.measure.Scalar;
@@ -117,10 +124,23 @@ class CoverGeometryTest {
         assertFalse(hasSpineText(78));
     }
 
+    private static CoverSheets sheets(Book book) {
+        return new CoverSheets(Edition.of(book));
+    }
+
+    /** Where words stand on the spine: they read downward. */
+    private static List<Box> spineWords(Book book, CoverGeometry g) {
+        Cover cover = new Cover(book, new PageComposer(book, Paginator.of(book), PageGeometry.of(book, 120)).look(), g);
+        return Marks.standing(cover.plane().marks()).stream()
+                .filter(s -> s.mark() instanceof Mark.Words && s.at().b() != 0)
+                .map(Marks.Standing::bounds)
+                .toList();
+    }
+
     private boolean hasSpineText(int pages) {
         Book book = book(6, 9, "white");
         CoverGeometry g = CoverGeometry.of(book, pages);
-        return CoverArt.of(book, g).marks().stream().anyMatch(m -> m instanceof Mark.Turned);
+        return spineWords(book, g).size() == 1;
     }
 
     @Property(tries = 60)
@@ -128,9 +148,9 @@ class CoverGeometryTest {
         Book book = book(6, 9, "white");
         CoverGeometry g = CoverGeometry.of(book, pages);
         Box safe = g.spineSafe().orElseThrow();
-        CoverArt.of(book, g).marks().stream()
-                .filter(m -> m instanceof Mark.Turned)
-                .forEach(m -> assertTrue(safe.holds(m.bounds()), () -> m.bounds() + " outside " + safe));
+        for (Box words : spineWords(book, g)) {
+            assertTrue(safe.holds(words), () -> words + " outside " + safe);
+        }
     }
 
     @Test
@@ -199,8 +219,7 @@ class CoverGeometryTest {
         assertEquals("148 mm", g.figures().width().text(Unit.MILLIMETRE));
         assertEquals(36, g.strips().get(0).width(), 1e-6);
         assertTrue(g.spineBox().isEmpty());
-        assertEquals(
-                2, CoverArt.pages(at("copyshop", "A5", 100, Binding.COIL), g).size());
+        assertEquals(2, sheets(at("copyshop", "A5", 100, Binding.COIL)).sheets());
     }
 
     /** Spine: 200 pages at 512 to the inch and half a millimetre: 0.390625 + 0.019685 in. */
@@ -209,11 +228,11 @@ class CoverGeometryTest {
         Book book = at("trade", "6x9in", 200, Binding.GLUED);
         CoverGeometry g = CoverGeometry.of(book, 200);
         assertEquals(0.41031, g.figures().spine().length().in(Unit.INCH), 1e-5);
-        var page = CoverArt.pages(book, g).get(0);
+        var page = sheets(book).sheet(0).art();
         assertEquals(21 * 72, page.media().width(), 1e-6);
         assertEquals(12 * 72, page.media().height(), 1e-6);
         assertEquals(page.media().centreX(), page.trim().centreX(), 1e-6);
-        long outside = page.marks().stream()
+        long outside = Marks.standing(page.marks()).stream()
                 .filter(m -> !page.bleed().holds(m.bounds()))
                 .count();
         assertEquals(2, outside, "cuts and folds");
@@ -223,7 +242,7 @@ class CoverGeometryTest {
     void theInsideOfACoverIsPrintedWhereThePressOffersIt() {
         Book book = at("trade", "6x9in", 200, Binding.GLUED);
         Book both = book.withBrief(book.brief().withInsideCover(true));
-        assertEquals(2, CoverArt.pages(both, CoverGeometry.of(both, 200)).size());
+        assertEquals(2, sheets(both).sheets());
         Book not = at("online", "6x9in", 200, Binding.GLUED);
         assertFalse(not.brief().withInsideCover(true).insideCover());
     }

@@ -10,19 +10,21 @@ import java.util.List;
 import java.util.TreeSet;
 import jorn.art.Box;
 import jorn.art.Mark;
+import jorn.art.Marks;
 import jorn.art.PageArt;
 import jorn.art.Path;
 import jorn.art.Side;
+import jorn.block.paper.Ruling;
+import jorn.block.paper.Ruling.Reach;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Starter;
+import jorn.edition.Edition;
 import jorn.measure.Length;
 import jorn.measure.PaperSize;
 import jorn.measure.Size;
 import jorn.measure.Unit;
 import jorn.press.PressShelf;
-import jorn.recipe.Ruling;
-import jorn.recipe.Ruling.Reach;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -46,7 +48,7 @@ class ComposerTest {
     private static List<Mark> marks(PageArt art) {
         List<Mark> all = new ArrayList<>();
         for (Mark m : art.marks()) {
-            all.addAll(m instanceof Mark.Place p ? p.stamp().marks() : List.of(m));
+            all.addAll(m instanceof Mark.Stamped p ? p.stamp().marks() : List.of(m));
         }
         return all;
     }
@@ -79,7 +81,7 @@ class ComposerTest {
 
     @Test
     void equalPagesShareOneStamp() {
-        Composer c = new Composer(journal(Size.of(6, 9, Unit.INCH)));
+        Edition c = Edition.of(journal(Size.of(6, 9, Unit.INCH)));
         assertSame(c.page(5), c.page(119));
         assertSame(c.page(6), c.page(120));
         assertNotEquals(c.page(5), c.page(6));
@@ -89,7 +91,7 @@ class ComposerTest {
     void linesStandAtTheirSpacingAndFacingPagesShareTheGrid() {
         for (Reach reach : Reach.values()) {
             Ruling ruling = Ruling.customary().withReach(reach);
-            Composer c = new Composer(ruled(journal(Size.of(6, 9, Unit.INCH)), ruling));
+            Edition c = Edition.of(ruled(journal(Size.of(6, 9, Unit.INCH)), ruling));
             List<Long> recto = List.copyOf(heights(c.page(7)));
             assertEquals(recto, List.copyOf(heights(c.page(6))));
             assertTrue(recto.size() > 20, "lines: " + recto.size());
@@ -102,21 +104,21 @@ class ComposerTest {
 
     @Test
     void linesOffThePageReachTheBleedOnBothSides() {
-        Composer c = new Composer(
+        Edition c = Edition.of(
                 ruled(journal(Size.of(6, 9, Unit.INCH)), Ruling.customary().withReach(Reach.EDGE)));
         for (int n : new int[] {5, 6}) {
-            Box bounds = jorn.art.Marks.bounds(c.page(n).marks());
-            assertEquals(c.frame(Side.of(n)).bleed().x(), bounds.x(), 1e-6);
-            assertEquals(c.frame(Side.of(n)).bleed().right(), bounds.right(), 1e-6);
+            Box bounds = Marks.bounds(c.page(n).marks());
+            assertEquals(c.pages().frame(Side.of(n)).bleed().x(), bounds.x(), 1e-6);
+            assertEquals(c.pages().frame(Side.of(n)).bleed().right(), bounds.right(), 1e-6);
         }
         assertTrue(c.geometry().bleeds());
     }
 
     @Test
     void noLineIsRuledWhereTheKnifeWouldHalveIt() {
-        Composer c = new Composer(
+        Edition c = Edition.of(
                 ruled(journal(Size.of(6, 9, Unit.INCH)), Ruling.customary().withReach(Reach.EDGE)));
-        Box trim = c.frame(Side.RECTO).trim();
+        Box trim = c.pages().frame(Side.RECTO).trim();
         for (long y : heights(c.page(5))) {
             assertTrue(y / 1000.0 > Length.mm(3).points() - 0.01);
             assertTrue(y / 1000.0 < trim.height() - Length.mm(3).points() + 0.01);
@@ -125,9 +127,9 @@ class ComposerTest {
 
     @Property(tries = 120)
     void whatDoesNotBleedStaysWithinTheMargins(@ForAll("trims") Size trim, @ForAll("rulings") Ruling ruling) {
-        Composer c = new Composer(ruled(journal(trim), ruling));
+        Edition c = Edition.of(ruled(journal(trim), ruling));
         for (int n : new int[] {1, 3, 5, 6}) {
-            Box text = c.frame(Side.of(n)).text();
+            Box text = c.pages().frame(Side.of(n)).text();
             for (Mark m : c.page(n).marks()) {
                 assertTrue(text.holds(m.bounds()), () -> "page " + trim + ": " + m + " outside " + text);
             }

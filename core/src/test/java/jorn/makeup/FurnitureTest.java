@@ -8,19 +8,32 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import jorn.art.Box;
+import jorn.art.Frame;
 import jorn.art.Mark;
-import jorn.art.PageFrame;
+import jorn.art.Marks;
 import jorn.art.Side;
+import jorn.block.paper.Framed;
+import jorn.block.paper.Sign;
+import jorn.block.paper.Space;
+import jorn.block.paper.TableBlock;
+import jorn.block.paper.WritingLine;
+import jorn.block.text.Folio;
+import jorn.block.text.RunningHead;
+import jorn.block.text.Scale;
 import jorn.book.Book;
 import jorn.book.Furniture;
 import jorn.book.Numbering;
+import jorn.book.Placement;
 import jorn.book.Run;
 import jorn.book.Starter;
+import jorn.calendar.Span;
+import jorn.edition.Edition;
+import jorn.layout.ContentsEntry;
+import jorn.layout.Part;
+import jorn.layout.Stack;
+import jorn.measure.Length;
 import jorn.recipe.Catalogue;
-import jorn.recipe.Flow;
-import jorn.recipe.Folio;
 import jorn.recipe.Recipe;
-import jorn.recipe.RunningHead;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -36,13 +49,13 @@ class FurnitureTest {
         return Starter.LINED_JOURNAL.begin().withTitle("Hive Notes").withFurniture(furniture);
     }
 
-    private static List<Mark.Words> words(Composer composer, int page) {
-        return jorn.art.Marks.single(composer.page(page).marks())
+    private static List<Mark.Words> words(Edition composer, int page) {
+        return Marks.single(composer.page(page).marks())
                 .flatMap(m -> m instanceof Mark.Words w ? Stream.of(w) : Stream.empty())
                 .toList();
     }
 
-    private static Mark.Words word(Composer composer, int page, String text) {
+    private static Mark.Words word(Edition composer, int page, String text) {
         return words(composer, page).stream()
                 .filter(w -> w.run().text().equals(text))
                 .findFirst()
@@ -51,11 +64,11 @@ class FurnitureTest {
 
     @ParameterizedTest
     @CsvSource({"FORE_EDGE, 1, 0", "GUTTER, 0, 1", "MIDDLE, 0.5, 0.5"})
-    void theNumberMirrorsOnLeftHandPages(Folio.Place place, double recto, double verso) {
-        Composer c = new Composer(journal(Furniture.NONE.withFolio(Optional.of(Folio.customary(place)))));
+    void theNumberMirrorsOnLeftHandPages(Folio.FolioPlace place, double recto, double verso) {
+        Edition c = Edition.of(journal(Furniture.NONE.withFolio(Optional.of(Folio.customary(place)))));
         for (int page : new int[] {9, 10}) {
             Mark.Words number = word(c, page, Integer.toString(page));
-            Box text = c.frame(Side.of(page)).text();
+            Box text = c.pages().frame(Side.of(page)).text();
             double spare = text.width() - number.run().width();
             double at = (number.x() - text.x()) / spare;
             assertEquals(page % 2 == 1 ? recto : verso, at, 0.01, "page " + page);
@@ -63,18 +76,42 @@ class FurnitureTest {
         }
     }
 
+    /** A design that names its run, in a box, in a table, in a rating and beside a line, where nothing used to notice. */
+    @Test
+    void fieldsInAnyBlockFollowThePage() {
+        Recipe names = new Recipe(
+                "names",
+                "Names",
+                Stack.down(
+                        Part.fixed(Length.mm(20), Framed.titled("{run}", new Space())),
+                        Part.natural(new Scale("{run}", 5, Sign.STAR)),
+                        Part.natural(new WritingLine("{run} {page}", Length.mm(9))),
+                        Part.share(1, new TableBlock(List.of("{run}", "{page}"), List.of(), Length.mm(8), false))));
+        Book year = Starter.DATED_PLANNER.begin();
+        Book named = year.withCalendar(year.calendar().dated(LocalDate.of(2027, 1, 1), LocalDate.of(2027, 3, 31)))
+                .withCycles(List.of())
+                .withRuns(List.of(Run.per(Span.MONTH, "{month} pages", names, Placement.Start.ANYWHERE)));
+        Edition edition = Edition.of(named);
+        for (int page = 1; page <= 3; page++) {
+            String month = List.of("January", "February", "March").get(page - 1) + " pages";
+            List<String> said =
+                    words(edition, page).stream().map(w -> w.run().text()).toList();
+            assertEquals(List.of(month, month, month + " " + page, month, "" + page), said, "page " + page);
+        }
+    }
+
     @ParameterizedTest
-    @EnumSource(Folio.Place.class)
-    void neverDoNumberAndHeadStandInTheDesignsRoom(Folio.Place place) {
+    @EnumSource(Folio.FolioPlace.class)
+    void neverDoNumberAndHeadStandInTheDesignsRoom(Folio.FolioPlace place) {
         RunningHead line = RunningHead.customary();
         RunningHead head = new RunningHead(line.verso(), line.recto(), place, line.size(), true);
         for (boolean atHead : new boolean[] {false, true}) {
             Book book = journal(
-                    new Furniture(Optional.of(Folio.customary(Folio.Place.FORE_EDGE)), atHead, Optional.of(head)));
-            Composer c = new Composer(book);
+                    new Furniture(Optional.of(Folio.customary(Folio.FolioPlace.FORE_EDGE)), atHead, Optional.of(head)));
+            Edition c = Edition.of(book);
             for (int page : new int[] {9, 10}) {
-                Box room = c.room(c.pagination().page(page));
-                Box text = c.frame(Side.of(page)).text();
+                Box room = c.pages().room(c.pagination().page(page));
+                Box text = c.pages().frame(Side.of(page)).text();
                 assertTrue(text.holds(room) && room.height() < text.height());
                 for (Mark.Words w : words(c, page)) {
                     assertTrue(text.holds(w.bounds()), w.run().text());
@@ -94,7 +131,7 @@ class FurnitureTest {
 
     @Test
     void theHeadStandsOnPagesOfTheBodyAlone() {
-        Composer c = new Composer(journal(Furniture.NONE.withHead(Optional.of(RunningHead.customary()))));
+        Edition c = Edition.of(journal(Furniture.NONE.withHead(Optional.of(RunningHead.customary()))));
         assertTrue(words(c, 3).stream().noneMatch(w -> w.run().text().equals("Belongs to")));
         word(c, 10, "Hive Notes");
         word(c, 11, "Lined pages");
@@ -102,8 +139,8 @@ class FurnitureTest {
 
     @Test
     void displayPagesAreCountedAndBearNoNumber() {
-        Composer c =
-                new Composer(journal(Furniture.NONE.withFolio(Optional.of(Folio.customary(Folio.Place.FORE_EDGE)))));
+        Edition c =
+                Edition.of(journal(Furniture.NONE.withFolio(Optional.of(Folio.customary(Folio.FolioPlace.FORE_EDGE)))));
         assertTrue(words(c, 1).stream().noneMatch(w -> w.run().text().equals("1")));
         word(c, 5, "5");
     }
@@ -118,9 +155,9 @@ class FurnitureTest {
         }
         int run = months;
         Book listed = dated.withRun(
-                run, r -> r.inContents(true).numbered(new Numbering(Numbering.Style.ARABIC, Optional.of(1))));
-        Composer c = new Composer(listed);
-        List<Flow.Entry> contents = c.contents();
+                run, r -> r.inContents(true).numbered(new Numbering(Numbering.FolioStyle.ARABIC, Optional.of(1))));
+        Edition c = Edition.of(listed);
+        List<ContentsEntry> contents = c.pages().contents();
         assertEquals(12, contents.size());
         assertTrue(
                 contents.get(1).toString().contains("February 2028"),
@@ -131,7 +168,7 @@ class FurnitureTest {
                 .toList();
         for (int i = 0; i < 12; i++) {
             assertTrue(
-                    contents.get(i).toString().contains(c.folios().of(pages.get(i))),
+                    contents.get(i).toString().contains(c.pages().folios().of(pages.get(i))),
                     contents.get(i).toString());
         }
     }
@@ -139,12 +176,13 @@ class FurnitureTest {
     @Test
     void theContentsPageListsWhatIsToBeListed() {
         Book book = journal(Furniture.NONE);
-        Run list =
-                Run.of("Contents", design("contents-list"), 1, Run.Start.RECTO).as(Run.Matter.FRONT);
-        Run notes = Run.of("Swarm notes", design("dotted"), 8, Run.Start.RECTO).inContents(true);
-        Run log =
-                Run.of("Hive log", design("inspection"), 8, Run.Start.ANYWHERE).inContents(true);
-        Composer c = new Composer(book.withRuns(List.of(list, notes, log)));
+        Run list = Run.of("Contents", design("contents-list"), 1, Placement.Start.RECTO)
+                .as(Run.Matter.FRONT);
+        Run notes = Run.of("Swarm notes", design("dotted"), 8, Placement.Start.RECTO)
+                .inContents(true);
+        Run log = Run.of("Hive log", design("inspection"), 8, Placement.Start.ANYWHERE)
+                .inContents(true);
+        Edition c = Edition.of(book.withRuns(List.of(list, notes, log)));
         word(c, 1, "Swarm notes");
         word(c, 1, "3");
         word(c, 1, "Hive log");
@@ -153,12 +191,12 @@ class FurnitureTest {
 
     @Test
     void aDesignWithoutSidesIsOneStampOnBothHands() {
-        Composer c = new Composer(journal(Furniture.NONE));
-        Mark.Place recto = (Mark.Place) c.page(9).marks().get(0);
-        Mark.Place verso = (Mark.Place) c.page(10).marks().get(0);
+        Edition c = Edition.of(journal(Furniture.NONE));
+        Mark.Stamped recto = (Mark.Stamped) c.page(9).marks().get(0);
+        Mark.Stamped verso = (Mark.Stamped) c.page(10).marks().get(0);
         assertEquals(recto.stamp(), verso.stamp());
-        PageFrame left = c.frame(Side.VERSO);
-        assertEquals(left.text().x() - c.frame(Side.RECTO).text().x(), verso.dx(), 1e-9);
+        Frame left = c.pages().frame(Side.VERSO);
+        assertEquals(left.text().x() - c.pages().frame(Side.RECTO).text().x(), verso.dx(), 1e-9);
         assertTrue(left.text().holds(verso.bounds()));
         assertTrue(verso.dx() <= 0, "towards the fore-edge");
     }

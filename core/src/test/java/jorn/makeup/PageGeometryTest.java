@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Optional;
 import jorn.art.Box;
-import jorn.art.PageFrame;
+import jorn.art.Frame;
 import jorn.art.Side;
 import jorn.book.Book;
 import jorn.book.Brief;
@@ -66,7 +66,7 @@ class PageGeometryTest {
         Book book = book(online, false);
         Book wide = book.withMargins(
                 book.margins().withGutter(Optional.of(Length.inches(1))).withOutside(Optional.of(Length.inches(0.5))));
-        PageFrame recto = PageGeometry.of(wide, 120).frame(Side.RECTO);
+        Frame recto = PageGeometry.of(wide, 120).frame(Side.RECTO);
         assertEquals(Box.between(72, 36, 432 - 36, 648 - 36), recto.text());
     }
 
@@ -96,8 +96,8 @@ class PageGeometryTest {
             @ForAll @IntRange(min = 24, max = 828) int pages, @ForAll boolean bleed, @ForAll Side side) {
         Book ltr = book(online, bleed);
         Book rtl = ltr.withBrief(ltr.brief().withReading(jorn.art.Reading.RIGHT_TO_LEFT));
-        PageFrame a = PageGeometry.of(ltr, pages).frame(side);
-        PageFrame b = PageGeometry.of(rtl, pages).frame(side);
+        Frame a = PageGeometry.of(ltr, pages).frame(side);
+        Frame b = PageGeometry.of(rtl, pages).frame(side);
         for (Box[] pair : new Box[][] {{a.text(), b.text()}, {a.bleed(), b.bleed()}}) {
             assertEquals(432 - pair[0].right(), pair[1].x(), 1e-9);
             assertEquals(pair[0].width(), pair[1].width(), 1e-9);

@@ -61,6 +61,14 @@ class LengthTest {
     }
 
     @Test
+    void aLengthIsNeverLessThanNothing() {
+        assertEquals(Length.mm(2), Length.mm(5).minus(Length.mm(3)));
+        assertThrows(Trouble.class, () -> Length.mm(3).minus(Length.mm(5)));
+        assertEquals(Length.ZERO, Length.mm(3).without(Length.mm(5)));
+        assertEquals(Length.mm(2), Length.mm(5).without(Length.mm(3)));
+    }
+
+    @Test
     void refusesLessThanNothing() {
         assertThrows(Trouble.class, () -> Length.parse("-6 in", Unit.INCH));
         assertThrows(Trouble.class, () -> Length.points(-1));

@@ -1,4 +1,4 @@
-package jorn.cover;
+package jorn.deliver;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -6,7 +6,8 @@ import jorn.art.Box;
 import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.Path;
-import jorn.cover.CoverGeometry.Sheet;
+import jorn.cover.CoverGeometry;
+import jorn.cover.CoverGeometry.CoverSheet;
 
 /** Marks on a larger sheet, outside the bleed: where the knife cuts and where the spine folds. */
 final class CutMarks {
@@ -16,7 +17,7 @@ final class CutMarks {
 
     private CutMarks() {}
 
-    static List<Mark> around(Sheet sheet, CoverGeometry geometry) {
+    static List<Mark> around(CoverSheet sheet, CoverGeometry geometry) {
         Path.Builder cuts = Path.builder();
         Box t = sheet.trim();
         Box b = sheet.bled();

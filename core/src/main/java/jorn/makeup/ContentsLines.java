@@ -5,52 +5,46 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import jorn.book.Book;
-import jorn.book.Folios;
 import jorn.book.Pagination;
-import jorn.book.Pagination.Slot;
 import jorn.book.Run;
+import jorn.book.Slot;
 import jorn.calendar.Occasion;
 import jorn.calendar.Span;
-import jorn.recipe.Flow.Entry;
+import jorn.layout.ContentsEntry;
 
 /** The lines of the contents: each run that is to be listed, once for each time that it begins. */
-final class Contents {
-    private Contents() {}
+final class ContentsLines {
+    private ContentsLines() {}
 
-    static List<Entry> of(Book book, Pagination pagination, Folios folios) {
-        List<Entry> entries = new ArrayList<>();
+    static List<ContentsEntry> of(Book book, Pagination pagination, Folios folios, BookPages pages) {
+        List<ContentsEntry> entries = new ArrayList<>();
         Map<Integer, Slot> last = new HashMap<>();
         for (Slot slot : pagination.slots()) {
-            if (slot.isBlank() || !book.runs().get(slot.run()).inContents()) {
+            if (slot.isBlank() || !book.runOf(slot).inContents()) {
                 continue;
             }
             Slot before = last.put(slot.run(), slot);
-            Run run = book.runs().get(slot.run());
+            Run run = book.runOf(slot);
             boolean begins = before == null
                     || run.per().isPresent() && !before.occasion().equals(slot.occasion())
                     || before.round() != slot.round();
             if (begins) {
-                entries.add(new Entry(name(run, slot, book), folios.of(slot.number())));
+                entries.add(new ContentsEntry(pages.fill(name(run, slot), slot), folios.of(slot.number())));
             }
         }
         return entries;
     }
 
-    private static String name(Run run, Slot slot, Book book) {
-        Map<String, String> fields = DateFields.of(slot.occasion(), book.calendar());
-        if (run.name().contains("{")) {
-            return DateFields.fill(run.name(), fields);
-        }
+    private static String name(Run run, Slot slot) {
         boolean repeated = run.per().isPresent() || slot.round() > 0;
-        if (!repeated) {
+        if (run.name().contains("{") || !repeated) {
             return run.name();
         }
         Occasion occasion = slot.occasion();
         if (occasion.from().isEmpty() || occasion.span().isEmpty()) {
             return run.name() + " " + Math.max(1, occasion.number());
         }
-        return DateFields.fill(words(occasion.span().get()), fields)
-                + (run.per().isPresent() ? "" : ": " + run.name());
+        return words(occasion.span().get()) + (run.per().isPresent() ? "" : ": " + run.name());
     }
 
     private static String words(Span span) {

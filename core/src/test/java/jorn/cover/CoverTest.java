@@ -5,9 +5,13 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import jorn.art.Box;
 import jorn.art.Mark;
+import jorn.art.Marks;
 import jorn.art.PageArt;
 import jorn.book.Book;
 import jorn.book.Starter;
+import jorn.makeup.PageComposer;
+import jorn.makeup.PageGeometry;
+import jorn.makeup.Paginator;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -15,7 +19,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import org.junit.jupiter.api.Test;
 
-class CoverArtTest {
+class CoverTest {
     private static Book titled(String title) {
         Book book = Starter.LINED_JOURNAL
                 .begin()
@@ -25,11 +29,15 @@ class CoverArtTest {
         return book.withCover(book.cover().withBlurb("Room for every inspection. ".repeat(12)));
     }
 
+    private static Cover cover(Book book, CoverGeometry geometry) {
+        return new Cover(book, new PageComposer(book, Paginator.of(book), PageGeometry.of(book, 120)).look(), geometry);
+    }
+
     @Test
     void theGroundReachesTheBleedOnAllSides() {
         Book book = titled("Hive Notes");
         CoverGeometry g = CoverGeometry.of(book, 120);
-        PageArt art = CoverArt.of(book, g);
+        PageArt art = cover(book, g).plane();
         assertEquals(g.bled(), art.marks().get(0).bounds());
         assertEquals(g.bled(), art.bleed());
     }
@@ -40,10 +48,11 @@ class CoverArtTest {
         CoverGeometry g = CoverGeometry.of(book, 120);
         Box front = g.safe(g.front());
         Box back = g.safe(g.back().orElseThrow());
-        for (Mark m : CoverArt.of(book, g).marks()) {
-            if (m instanceof Mark.Words words) {
-                Box b = words.bounds();
-                assertTrue(front.holds(b) || back.holds(b), () -> words.run() + " at " + b);
+        Box spine = g.spineSafe().orElseThrow();
+        for (Marks.Standing m : Marks.standing(cover(book, g).plane().marks())) {
+            if (m.mark() instanceof Mark.Words words) {
+                Box b = m.bounds();
+                assertTrue(front.holds(b) || back.holds(b) || spine.holds(b), () -> words.run() + " at " + b);
             }
         }
     }
@@ -61,8 +70,7 @@ class CoverArtTest {
     void aShortTitleIsLargeEnoughToReadOnAStamp() {
         Book book = titled("Hive Notes");
         CoverGeometry g = CoverGeometry.of(book, 120);
-        double size = CoverArt.front(book, g).marks().stream()
-                .flatMap(m -> ((Mark.Turned) m).marks().stream())
+        double size = cover(book, g).frontArt().marks().stream()
                 .filter(m -> m instanceof Mark.Words)
                 .mapToDouble(m -> ((Mark.Words) m).run().size())
                 .max()

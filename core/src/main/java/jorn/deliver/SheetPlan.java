@@ -1,0 +1,30 @@
+package jorn.deliver;
+
+import com.fasterxml.jackson.annotation.JsonValue;
+
+/** One file of a hand-over: its sheets in their order, made when they are asked for. */
+public interface SheetPlan {
+    /** What a file is to the one who gets it. */
+    enum FileRole {
+        INTERIOR("interior"),
+        COVER("cover");
+
+        private final String id;
+
+        FileRole(String id) {
+            this.id = id;
+        }
+
+        @JsonValue
+        public String id() {
+            return id;
+        }
+    }
+
+    FileRole role();
+
+    int sheets();
+
+    /** @param index from 0 */
+    Sheet sheet(int index);
+}

@@ -1,0 +1,112 @@
+package jorn.edition;
+
+import java.util.BitSet;
+import java.util.List;
+import java.util.stream.Stream;
+import jorn.art.Marks;
+import jorn.art.Marks.Standing;
+import jorn.art.PageArt;
+import jorn.book.Book;
+import jorn.book.Pagination;
+import jorn.book.Slot;
+import jorn.brief.Measures;
+import jorn.cover.Cover;
+import jorn.cover.CoverGeometry;
+import jorn.makeup.PageComposer;
+import jorn.makeup.PageGeometry;
+import jorn.makeup.Paginator;
+
+/**
+ * Everything that follows from a book, all of the same moment, computed once: which page is which, the measures of its pages
+ * and its cover, all figures, and the art of any page when it is asked for. The window, the checks, the export and the command
+ * line all take it from here. Safe to use from several threads.
+ */
+public final class Edition {
+    private final Book book;
+    private final Pagination pagination;
+    private final PageGeometry geometry;
+    private final PageComposer pages;
+    private final Cover cover;
+    private Measures measures;
+
+    /**
+     * A page and what stands on it.
+     *
+     * @param standing the single marks and where each stands
+     */
+    public record Sighting(Slot slot, PageArt art, List<Standing> standing) {}
+
+    private Edition(Book book) {
+        this.book = book;
+        this.pagination = Paginator.of(book);
+        this.geometry = PageGeometry.of(book, pagination.marginsFor());
+        this.pages = new PageComposer(book, pagination, geometry);
+        this.cover = new Cover(book, pages.look(), CoverGeometry.of(book, pagination.pageCount()));
+    }
+
+    /** @throws jorn.measure.Trouble where the book cannot be laid out */
+    public static Edition of(Book book) {
+        return new Edition(book);
+    }
+
+    public Book book() {
+        return book;
+    }
+
+    public Pagination pagination() {
+        return pagination;
+    }
+
+    /** The measures of an inside page. */
+    public PageGeometry geometry() {
+        return geometry;
+    }
+
+    /** Makes the pages. */
+    public PageComposer pages() {
+        return pages;
+    }
+
+    /**
+     * The art of one page.
+     *
+     * @param number from 1 to the page count
+     */
+    public PageArt page(int number) {
+        return pages.page(number);
+    }
+
+    public Cover cover() {
+        return cover;
+    }
+
+    /** All figures, with the money of the press's first market. */
+    public synchronized Measures measures() {
+        if (measures == null) {
+            measures = Measures.of(book, pagination);
+        }
+        return measures;
+    }
+
+    /**
+     * What must be looked at to have seen all pages, in order: every page, other than blanks and those that are like one
+     * before. Pages are made as the stream gets to them, and not kept.
+     */
+    public Stream<Sighting> distinct() {
+        // Four for each run: two designs, two sides.
+        BitSet seen = new BitSet(book.runs().size() * 4);
+        return pagination.slots().stream()
+                .filter(s -> !s.isBlank() && !seen.get(sort(s)))
+                .map(slot -> {
+                    PageArt art = pages.page(slot.number());
+                    if (pages.isLikeAllOfItsRun(slot)) {
+                        seen.set(sort(slot));
+                    }
+                    return new Sighting(slot, art, Marks.standing(art.marks()));
+                });
+    }
+
+    private static int sort(Slot slot) {
+        return slot.run() * 4 + slot.design() * 2 + slot.side().ordinal();
+    }
+}

@@ -1,0 +1,242 @@
+package jorn.makeup;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import jorn.art.Box;
+import jorn.art.Frame;
+import jorn.art.Mark;
+import jorn.art.PageArt;
+import jorn.art.Side;
+import jorn.block.picture.Decoration;
+import jorn.book.Book;
+import jorn.book.Furniture;
+import jorn.book.Pagination;
+import jorn.book.Run;
+import jorn.book.Slot;
+import jorn.book.Variant;
+import jorn.layout.ArtCache;
+import jorn.layout.BookLook;
+import jorn.layout.ContentsEntry;
+import jorn.layout.Flow;
+import jorn.layout.PageFacts;
+import jorn.layout.Placed;
+import jorn.layout.Surface;
+import jorn.recipe.Recipe;
+import jorn.text.Voice;
+
+/**
+ * Makes the art of a book's pages. Pages are made when asked for; what is equal in everything that a design reads is drawn
+ * once. Safe to use from several threads.
+ */
+public final class PageComposer {
+    private final Book book;
+    private final Pagination pagination;
+    private final PageGeometry geometry;
+    private final Folios folios;
+    private final BookPages facts;
+    private final BookLook look;
+    private final Map<Side, Frame> frames = new HashMap<>();
+    private final Map<Variant, ArtCache> designs = new HashMap<>();
+    private final Map<Behind, ArtCache> behind = new HashMap<>();
+    private final Map<Variant, Boolean> showing = new HashMap<>();
+    private final Map<Side, Map<List<Mark>, PageArt>> wholes =
+            Map.of(Side.RECTO, new IdentityHashMap<>(), Side.VERSO, new IdentityHashMap<>());
+
+    /** The decorations of a run on every other page. */
+    private record Behind(int run, boolean turned) {}
+
+    public PageComposer(Book book, Pagination pagination, PageGeometry geometry) {
+        this.book = book;
+        this.pagination = pagination;
+        this.geometry = geometry;
+        for (Side side : Side.values()) {
+            frames.put(side, geometry.frame(side));
+        }
+        this.folios = new Folios(book, pagination);
+        this.facts = new BookPages(book, pagination, folios);
+        this.look = new BookLook(
+                BookPages.words(book),
+                Map.of(
+                        Voice.HEADING, book.type().headingFace(),
+                        Voice.BODY, book.type().bodyFace(),
+                        Voice.FIGURES, book.type().figuresFace()),
+                book.palette(),
+                book.calendar(),
+                ContentsLines.of(book, pagination, folios, facts),
+                book.pictures());
+    }
+
+    public Frame frame(Side side) {
+        return frames.get(side);
+    }
+
+    /** The page numbers as they are printed. */
+    public Folios folios() {
+        return folios;
+    }
+
+    /** What the contents list. */
+    public List<ContentsEntry> contents() {
+        return look.contents();
+    }
+
+    /** What is the same on all pages, and on the cover. */
+    public BookLook look() {
+        return look;
+    }
+
+    /**
+     * A page as a surface: its measures, and the tree that stands on it.
+     *
+     * @param number of a page that is not blank
+     */
+    public Surface surface(int number) {
+        Slot slot = pagination.page(number);
+        Frame frame = frames.get(slot.side());
+        return new Surface(
+                Surface.SurfaceKind.PAGE, frame, room(slot), book.recipeOf(slot).root());
+    }
+
+    /**
+     * The art of one page.
+     *
+     * @param number from 1 to the page count
+     */
+    public PageArt page(int number) {
+        Slot slot = pagination.page(number);
+        Frame frame = frames.get(slot.side());
+        if (slot.isBlank()) {
+            return new PageArt(frame.trim(), frame.bleed(), List.of());
+        }
+        Run run = book.runOf(slot);
+        PageFacts page = facts.of(slot);
+        ArtCache.Art design = design(slot, page);
+        List<Mark> furniture = furniture(slot).marks(new Flow(look, page, frame));
+        if (furniture.isEmpty() && run.decorations().isEmpty()) {
+            return design.repeated()
+                    ? whole(slot, frame, design.marks())
+                    : new PageArt(frame.trim(), frame.bleed(), design.marks());
+        }
+        List<Mark> marks = new ArrayList<>(decorations(run, slot, page));
+        marks.addAll(design.marks());
+        marks.addAll(furniture);
+        return new PageArt(frame.trim(), frame.bleed(), marks);
+    }
+
+    /** A page with nothing but its design: the very same art for equal pages, so that painters need not compare it. */
+    private PageArt whole(Slot slot, Frame frame, List<Mark> design) {
+        synchronized (wholes) {
+            return wholes.get(slot.side()).computeIfAbsent(design, d -> new PageArt(frame.trim(), frame.bleed(), d));
+        }
+    }
+
+    /**
+     * Whether all pages of this page's design and side have the same art as it has. Asked of a page that has been made.
+     *
+     * <p>Not told of runs in which single pages differ, nor of books with page numbers or running heads.
+     */
+    public boolean isLikeAllOfItsRun(Slot slot) {
+        Run run = book.runOf(slot);
+        if (!book.furniture().equals(Furniture.NONE)
+                || !run.decorations().isEmpty()
+                || !run.exceptions().isEmpty()) {
+            return false;
+        }
+        synchronized (designs) {
+            ArtCache cache = designs.get(book.variantOf(slot));
+            return cache != null && cache.isRepeated();
+        }
+    }
+
+    private ArtCache.Art design(Slot slot, PageFacts page) {
+        Recipe recipe = book.recipeOf(slot);
+        ArtCache cache;
+        synchronized (designs) {
+            cache = designs.computeIfAbsent(
+                    book.variantOf(slot),
+                    v -> new ArtCache((room, flow) -> {
+                        List<Mark> marks = new ArrayList<>();
+                        recipe.root().draw(room, flow, marks);
+                        return marks;
+                    }));
+        }
+        return cache.art(look, page, within(slot), room(slot));
+    }
+
+    private List<Mark> decorations(Run run, Slot slot, PageFacts page) {
+        if (run.decorations().isEmpty()) {
+            return List.of();
+        }
+        ArtCache cache;
+        synchronized (behind) {
+            cache = behind.computeIfAbsent(
+                    new Behind(slot.run(), slot.index() % 2 == 1),
+                    b -> new ArtCache((safe, flow) -> {
+                        List<Mark> marks = new ArrayList<>();
+                        for (Decoration d : run.decorations()) {
+                            marks.addAll(d.draw(safe, flow, b.turned()));
+                        }
+                        return marks;
+                    }));
+        }
+        return cache.art(look, page, frames.get(slot.side()), geometry.safe(slot.side()))
+                .marks();
+    }
+
+    /** Whether the design of a page shows what the page is about, such as its date. */
+    public synchronized boolean showsSubject(Slot slot) {
+        return !slot.isBlank()
+                && showing.computeIfAbsent(book.variantOf(slot), v -> {
+                    Flow flow = flowOn(slot);
+                    book.recipeOf(slot).root().draw(room(slot), flow, new ArrayList<>());
+                    return flow.hasReadSubject();
+                });
+    }
+
+    /** Page number and running head of one page. */
+    private PageFurniture furniture(Slot slot) {
+        boolean numbered = !folios.of(slot.number()).isEmpty();
+        boolean body = book.runOf(slot).matter() == Run.Matter.BODY;
+        return new PageFurniture(
+                book.furniture(), numbered, body, frames.get(slot.side()).text());
+    }
+
+    /** Where the design of a page lies: inside the margins, without the room for number and running head. */
+    public Box room(Slot slot) {
+        return furniture(slot).room();
+    }
+
+    /**
+     * The height that a page's design wants between the margins, and the height that it is given, in points.
+     *
+     * @param number of a page that is not blank
+     */
+    public List<Double> wantedAndGiven(int number) {
+        Slot slot = pagination.page(number);
+        Box room = room(slot);
+        double wanted = book.recipeOf(slot).root().naturalHeight(room.width(), flowOn(slot));
+        return List.of(wanted, room.height());
+    }
+
+    /**
+     * The parts of a page's design and where they lie, the whole first, each before what is inside it.
+     *
+     * @param number from 1 to the page count; a blank page has none
+     */
+    public List<Placed> parts(int number) {
+        Slot slot = pagination.page(number);
+        return slot.isBlank() ? List.of() : Placed.of(book.recipeOf(slot).root(), room(slot), flowOn(slot));
+    }
+
+    /** The flow of a page's design, whose frame is without the room for number and running head. */
+    private Flow flowOn(Slot slot) {
+        return new Flow(look, facts.of(slot), within(slot));
+    }
+
+    private Frame within(Slot slot) {
+        return frames.get(slot.side()).withText(room(slot));
+    }
+}

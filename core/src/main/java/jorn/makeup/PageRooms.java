@@ -1,0 +1,44 @@
+package jorn.makeup;
+
+import java.util.function.Function;
+import jorn.art.Box;
+import jorn.art.Side;
+import jorn.book.Book;
+import jorn.book.Numbering;
+import jorn.book.Run;
+import jorn.content.Request;
+
+/**
+ * The room that pages of each run have at a page count: inside the margins, without page number and running head.
+ *
+ * @param book whose furniture it is
+ * @param text inside the margins
+ */
+record PageRooms(Book book, Box text) implements Function<Run, Request.Room> {
+    static PageRooms of(Book book, int pageCount) {
+        return new PageRooms(
+                book, PageGeometry.of(book, pageCount).frame(Side.RECTO).text());
+    }
+
+    @Override
+    public Request.Room apply(Run run) {
+        boolean numbered = run.numbering().style() != Numbering.FolioStyle.NONE;
+        boolean body = run.matter() == Run.Matter.BODY;
+        Box room = new PageFurniture(book.furniture(), numbered, body, text).room();
+        return new Request.Room(room.width(), room.height());
+    }
+
+    /** Whether there is as much room; where on the page it lies is no matter. */
+    @Override
+    public boolean equals(Object o) {
+        return o instanceof PageRooms r
+                && text.width() == r.text.width()
+                && text.height() == r.text.height()
+                && book.equals(r.book);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * Double.hashCode(text.width()) + Double.hashCode(text.height());
+    }
+}
