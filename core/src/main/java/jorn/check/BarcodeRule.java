@@ -1,11 +1,12 @@
 package jorn.check;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import jorn.art.Box;
 import jorn.art.Mark;
+import jorn.art.Marks;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
-import jorn.cover.CoverArt;
 
 /** No words may stand where the barcode is printed. Looked for in the cover's art. */
 final class BarcodeRule implements Rule {
@@ -15,12 +16,13 @@ final class BarcodeRule implements Rule {
             return;
         }
         Box barcode = proof.cover().barcode().get();
-        for (Mark mark : CoverArt.of(proof.book(), proof.cover()).marks()) {
-            if (mark instanceof Mark.Words words && words.bounds().meets(barcode)) {
+        for (Marks.Standing standing :
+                Marks.standing(proof.edition().cover().plane().marks())) {
+            if (standing.mark() instanceof Mark.Words && standing.bounds().meets(barcode)) {
                 found.accept(new Finding(
                         "barcode",
                         Severity.ERROR,
-                        Place.cover(java.util.Optional.of(words.bounds())),
+                        Place.cover(Optional.of(standing.bounds())),
                         "Words on the back stand where the barcode is printed.",
                         "",
                         "the lower corner of the back near the spine left free",

@@ -1,19 +1,15 @@
 package jorn.check;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import jorn.check.Finding.Severity;
 
 /** Looks at a book with every rule that there is. */
 public final class Checker {
+    /** Rules that look at the book as a whole. */
     private static final List<Rule> RULES = List.of(
             new PageCountRule(),
             new TrimRule(),
             new MarginRule(),
-            new SafeAreaRule(),
-            new BleedRule(),
-            new LineRule(),
             new SpineTextRule(),
             new BarcodeRule(),
             new TitleRule(),
@@ -21,9 +17,20 @@ public final class Checker {
             new ThicknessRule(),
             new CoverSheetRule(),
             new PriceRule(),
-            new FitRule(),
-            new PictureRule(),
             new PdfStandardRule());
+
+    /** Rules that look at every page, made anew for each check. */
+    private static List<PageRule> pageRules() {
+        return List.of(
+                new SafeAreaRule(),
+                new BleedRule(),
+                LineRule.faint(),
+                LineRule.thin(),
+                new ColourRule(),
+                new PageLettersRule(),
+                new FitRule(),
+                new PictureRule());
+    }
 
     private static final List<String> LOOKED_AT = List.of(
             "The page count: range and multiple of the press.",
@@ -31,6 +38,7 @@ public final class Checker {
             "Gutter, outside and foot margins, and whether any art stands outside them.",
             "Bleed: whether what runs off the page can be printed.",
             "Lines: whether they are dark and heavy enough to print.",
+            "Colours: whether the inside is printed in more than black.",
             "The spine: whether its words are allowed and fit.",
             "The back: whether words stand where the barcode goes.",
             "The title, and whether its typeface has all its letters.",
@@ -50,10 +58,14 @@ public final class Checker {
 
     /** All findings, the worst first. */
     public static List<Finding> check(Proof proof) {
-        List<Finding> all = new ArrayList<>();
-        RULES.forEach(rule -> rule.look(proof, all::add));
-        all.sort(Comparator.comparing(Finding::severity));
-        return List.copyOf(all);
+        CheckRun run = begin(proof);
+        run.finish();
+        return run.findings();
+    }
+
+    /** A check that goes on page by page; the book as a whole has been looked at. */
+    public static CheckRun begin(Proof proof) {
+        return new CheckRun(proof, RULES, pageRules());
     }
 
     /** Whether a press would refuse the book. */

@@ -1,36 +1,33 @@
 package jorn.check;
 
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
-import java.util.function.Consumer;
-import jorn.book.Pagination.Slot;
+import java.util.Optional;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
+import jorn.edition.Edition.Sighting;
 import jorn.measure.Length;
 
-/** What stands on a page must have the room that it wants; a smaller trim or wider margins may take it away. */
-final class FitRule implements Rule {
+/** What stands on a page must have the room that it wants; a smaller trim, wider margins or longer words may take it away. */
+final class FitRule extends ArtRule {
+    /** Less than the eye sees, in points. */
+    private static final double SLACK = 0.5;
+
     @Override
-    public void look(Proof proof, Consumer<Finding> found) {
-        Set<String> seen = new HashSet<>();
-        for (Slot slot : proof.pagination().slots()) {
-            if (slot.isBlank() || !seen.add(proof.book().variantOf(slot))) {
-                continue;
-            }
-            List<Double> wants = proof.composer().wantedAndGiven(slot.number());
-            if (wants.get(0) > wants.get(1) + 0.5) {
-                found.accept(new Finding(
-                        "fit",
-                        Severity.ERROR,
-                        Place.page(slot.number()),
-                        "The page design “"
-                                + proof.book().recipeOf(slot).name()
-                                + "” no longer fits this page, so its parts are squeezed.",
-                        proof.text(Length.points(wants.get(0))) + " high",
-                        proof.text(Length.points(wants.get(1))) + " of room",
-                        "Choose a larger trim, narrower margins, or another design."));
-            }
+    Optional<Finding> look(Proof proof, Sighting sighting) {
+        int page = sighting.slot().number();
+        List<Double> wants = proof.edition().pages().wantedAndGiven(page);
+        if (wants.get(0) <= wants.get(1) + SLACK) {
+            return Optional.empty();
         }
+        return Optional.of(new Finding(
+                "fit",
+                Severity.ERROR,
+                Place.page(page),
+                "The page design “"
+                        + proof.book().recipeOf(sighting.slot()).name()
+                        + "” no longer fits this page, so its parts are squeezed.",
+                proof.text(Length.points(wants.get(0))) + " high",
+                proof.text(Length.points(wants.get(1))) + " of room",
+                "Choose a larger trim, narrower margins, shorter words, or another design."));
     }
 }

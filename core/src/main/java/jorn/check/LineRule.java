@@ -1,52 +1,107 @@
 package jorn.check;
 
-import java.util.function.Consumer;
-import jorn.book.Pagination.Slot;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import jorn.art.Ink;
+import jorn.art.Mark;
+import jorn.art.Marks.Standing;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
+import jorn.colour.Lab;
+import jorn.edition.Edition.Sighting;
 import jorn.measure.Numeral;
-import jorn.recipe.Ruling;
 
-/** Lines under about 15 % grey vanish in print, and hairlines under 0.25 pt break up (common practice). */
-final class LineRule implements Rule {
+/**
+ * Lines under about 15 % grey vanish in print, and hairlines under 0.25 pt break up (common practice). A colour is as faint
+ * as the grey of its lightness. Each of the two is looked for by a rule of its own.
+ */
+final class LineRule extends ArtRule {
     private static final double FAINTEST = 0.15;
     private static final double THINNEST = 0.25;
+    /** What is drawn over it is not seen as a line; rounding of numbers in files. */
+    private static final double SLACK = 1e-3;
 
-    @Override
-    public void look(Proof proof, Consumer<Finding> found) {
-        for (int run = 0; run < proof.book().runs().size(); run++) {
-            int index = run;
-            proof.book().runs().get(run).recipe().ruling().ifPresent(r -> {
-                int page = proof.pagination().slots().stream()
-                        .filter(s -> s.run() == index)
-                        .mapToInt(Slot::number)
-                        .findFirst()
-                        .orElse(0);
-                look(r, page, found);
-            });
-        }
+    /** The lightness of a tint of black. */
+    private static double lightness(double strength) {
+        return Lab.ofRgb(Ink.black(strength).rgb()).l();
     }
 
-    private static void look(Ruling ruling, int page, Consumer<Finding> found) {
-        if (ruling.strength() < FAINTEST) {
-            found.accept(new Finding(
-                    "line-strength",
-                    Severity.WARNING,
-                    Place.page(page),
-                    "The lines are so faint that they may vanish in print.",
-                    Math.round(ruling.strength() * 100) + " % grey",
-                    "15 % or more",
-                    "Make the lines darker."));
+    /** The tint of black that is as light as an ink. */
+    private static double strength(Ink ink) {
+        double wanted = Lab.ofRgb(ink.rgb()).l();
+        double low = 0;
+        double high = 1;
+        for (int i = 0; i < 12; i++) {
+            double middle = (low + high) / 2;
+            if (lightness(middle) > wanted) {
+                low = middle;
+            } else {
+                high = middle;
+            }
         }
-        if (ruling.weight() < THINNEST) {
-            found.accept(new Finding(
-                    "line-weight",
-                    Severity.WARNING,
-                    Place.page(page),
-                    "The lines are so thin that they may break up in print.",
-                    Numeral.trimmed(ruling.weight(), 2) + " pt",
-                    "0.25 pt or more",
-                    "Make the lines heavier."));
-        }
+        return (low + high) / 2;
+    }
+
+    private final Function<Standing, Optional<Fault>> fault;
+
+    private LineRule(Function<Standing, Optional<Fault>> fault) {
+        this.fault = fault;
+    }
+
+    /** Looks for lines that may vanish. */
+    static LineRule faint() {
+        double lightest = lightness(FAINTEST);
+        Map<Ink, Double> known = new HashMap<>();
+        return new LineRule(s -> faint(s, lightest, known));
+    }
+
+    /** Looks for lines that may break up. */
+    static LineRule thin() {
+        return new LineRule(LineRule::thin);
+    }
+
+    @Override
+    Optional<Finding> look(Proof proof, Sighting sighting) {
+        return sighting.standing().stream()
+                .filter(s -> s.mark() instanceof Mark.Stroke)
+                .flatMap(s -> fault.apply(s).stream()
+                        .map(f -> new Finding(
+                                f.id(),
+                                Severity.WARNING,
+                                Place.page(sighting.slot().number(), s.bounds()),
+                                f.message(),
+                                f.measured(),
+                                f.required(),
+                                f.remedy())))
+                .findFirst();
+    }
+
+    private record Fault(String id, String message, String measured, String required, String remedy) {}
+
+    private static Optional<Fault> faint(Standing standing, double lightest, Map<Ink, Double> known) {
+        Ink full = ((Mark.Stroke) standing.mark()).ink();
+        Ink ink = standing.opacity() == 1 ? full : full.faded(standing.opacity());
+        return known.computeIfAbsent(ink, i -> Lab.ofRgb(i.rgb()).l()) <= lightest + SLACK
+                ? Optional.empty()
+                : Optional.of(new Fault(
+                        "line-strength",
+                        "The lines are so faint that they may vanish in print.",
+                        Math.round(strength(ink) * 100) + " % grey",
+                        "15 % or more",
+                        "Make the lines darker."));
+    }
+
+    private static Optional<Fault> thin(Standing standing) {
+        double weight = ((Mark.Stroke) standing.mark()).width() * standing.at().enlarges();
+        return weight >= THINNEST - SLACK
+                ? Optional.empty()
+                : Optional.of(new Fault(
+                        "line-weight",
+                        "The lines are so thin that they may break up in print.",
+                        Numeral.trimmed(weight, 2) + " pt",
+                        "0.25 pt or more",
+                        "Make the lines heavier."));
     }
 }

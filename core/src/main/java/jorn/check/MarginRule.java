@@ -1,7 +1,7 @@
 package jorn.check;
 
 import java.util.function.Consumer;
-import jorn.art.PageFrame;
+import jorn.art.Frame;
 import jorn.art.Side;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
@@ -20,7 +20,7 @@ final class MarginRule implements Rule {
             compare(proof, proof.page().head(), proof.page().requiredOutside(), "head margin", found);
         }
         compare(proof, proof.page().foot(), proof.page().requiredFoot(), "foot margin", found);
-        PageFrame frame = proof.composer().frame(Side.RECTO);
+        Frame frame = proof.edition().pages().frame(Side.RECTO);
         if (frame.text().width() < LEAST_ROOM || frame.text().height() < LEAST_ROOM) {
             found.accept(new Finding(
                     "margins-room",

@@ -26,6 +26,15 @@ final class PageCountRule implements Rule {
                     Numeral.grouped(n) + " pages",
                     rule.inWords(),
                     remedy));
+        } else if (!proof.pagination().settled()) {
+            found.accept(new Finding(
+                    "page-count",
+                    Severity.WARNING,
+                    Place.book(),
+                    "Page count and margins call for each other in turn, so the wider margins are kept.",
+                    Numeral.grouped(n) + " pages",
+                    "margins of " + Numeral.grouped(proof.pagination().marginsFor()) + " pages",
+                    "Set the gutter yourself, or add or take out a few pages."));
         } else if (proof.pagination().blanksAdded() > 0) {
             int blanks = proof.pagination().blanksAdded();
             String at = proof.book().blanksAt().word() + " to reach the page count";

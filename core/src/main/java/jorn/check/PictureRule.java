@@ -5,50 +5,42 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
+import jorn.art.Box;
 import jorn.art.Mark;
+import jorn.art.Marks.Standing;
 import jorn.art.Picture;
-import jorn.book.Pagination.Slot;
+import jorn.block.picture.Decoration;
+import jorn.book.Slot;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
-import jorn.recipe.Border;
-import jorn.recipe.Decoration;
-import jorn.recipe.Node;
-import jorn.recipe.PictureBlock;
+import jorn.edition.Edition.Sighting;
 
 /** Pictures must be there, and have pixels enough for the size in which they are printed. */
-final class PictureRule implements Rule {
+final class PictureRule implements PageRule {
     /** Pixels to the inch that presses ask for, and below which edges are seen to be jagged (common practice). */
     private static final double WANTED = 300;
 
     private static final double LEAST = 200;
 
+    private final Set<List<Object>> told = new HashSet<>();
+
     @Override
-    public void look(Proof proof, Consumer<Finding> found) {
-        Set<String> seen = new HashSet<>();
-        for (Slot slot : proof.pagination().slots()) {
-            if (slot.isBlank() || !seen.add(slot.side() + proof.book().variantOf(slot))) {
-                continue;
-            }
-            Set<String> used = new TreeSet<>(used(proof.book().recipeOf(slot).root()));
-            proof.book().runs().get(slot.run()).decorations().stream()
-                    .flatMap((Decoration d) -> d.picture().stream())
-                    .forEach(used::add);
-            for (String id : used) {
+    public void look(Proof proof, Sighting sighting, Consumer<Finding> found) {
+        Slot slot = sighting.slot();
+        Set<String> used = new TreeSet<>(proof.book().recipeOf(slot).root().pictures());
+        proof.book().runOf(slot).decorations().stream()
+                .flatMap((Decoration d) -> d.picture().stream())
+                .forEach(used::add);
+        for (String id : used) {
+            if (told.add(List.of(proof.book().variantOf(slot), id))) {
                 missing(proof, slot.number(), id, found);
             }
-            jorn.art.Marks.single(proof.composer().page(slot.number()).marks())
-                    .filter(Mark.Image.class::isInstance)
-                    .forEach(i -> resolution(proof, slot.number(), (Mark.Image) i, found));
         }
-    }
-
-    private static List<String> used(Node node) {
-        Stream<String> own = node instanceof PictureBlock p
-                ? Stream.of(p.picture())
-                : node instanceof Border b ? b.picture().stream() : Stream.empty();
-        return Stream.concat(own, node.children().stream().flatMap(n -> used(n).stream()))
-                .toList();
+        for (Standing s : sighting.standing()) {
+            if (s.mark() instanceof Mark.Image image && told.add(List.of(image, s.bounds()))) {
+                resolution(slot.number(), image, s.at().enlarges(), s.bounds(), found);
+            }
+        }
     }
 
     private static void missing(Proof proof, int page, String id, Consumer<Finding> found) {
@@ -67,16 +59,17 @@ final class PictureRule implements Rule {
                 "Click the frame at Make-up and choose a picture, or take the frame out."));
     }
 
-    private static void resolution(Proof proof, int page, Mark.Image image, Consumer<Finding> found) {
+    private static void resolution(int page, Mark.Image image, double enlarged, Box at, Consumer<Finding> found) {
         double ppi = Math.min(
                         image.from().width() / image.to().width(),
                         image.from().height() / image.to().height())
+                / enlarged
                 * 72;
         if (ppi < WANTED - 0.5) {
             found.accept(new Finding(
                     "resolution",
                     ppi < LEAST ? Severity.WARNING : Severity.NOTE,
-                    Place.page(page, image.to()),
+                    Place.page(page, at),
                     "The picture " + image.picture().name() + " has few pixels for its size.",
                     Math.round(ppi) + " pixels an inch",
                     Math.round(WANTED) + " pixels an inch",

@@ -3,41 +3,36 @@ package jorn.check;
 import jorn.book.Book;
 import jorn.book.Pagination;
 import jorn.cover.CoverGeometry;
-import jorn.makeup.Composer;
+import jorn.edition.Edition;
 import jorn.makeup.PageGeometry;
 import jorn.measure.Length;
 import jorn.measure.Unit;
 
 /**
- * What a rule looks at: the book, its pages and its measures.
+ * What a rule looks at: the book and all that follows from it.
  *
- * @param composer makes the pages
- * @param cover the cover's measures
  * @param unit for lengths in messages
  */
-public record Proof(Composer composer, CoverGeometry cover, Unit unit) {
+public record Proof(Edition edition, Unit unit) {
     public static Proof of(Book book, Unit unit) {
-        return of(new Composer(book), unit);
-    }
-
-    /** A proof of pages that are composed already. */
-    public static Proof of(Composer composer, Unit unit) {
-        return new Proof(
-                composer,
-                CoverGeometry.of(composer.book(), composer.pagination().pageCount()),
-                unit);
+        return new Proof(Edition.of(book), unit);
     }
 
     public Book book() {
-        return composer.book();
+        return edition.book();
     }
 
     public Pagination pagination() {
-        return composer.pagination();
+        return edition.pagination();
     }
 
     public PageGeometry page() {
-        return composer.geometry();
+        return edition.geometry();
+    }
+
+    /** The cover's measures. */
+    public CoverGeometry cover() {
+        return edition.cover().geometry();
     }
 
     String press() {

@@ -2,9 +2,9 @@ package jorn.check;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import jorn.block.cover.SpineLine;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
-import jorn.cover.CoverArt;
 import jorn.measure.Numeral;
 import jorn.press.BindingOffer.SpineText;
 
@@ -32,15 +32,15 @@ final class SpineTextRule implements Rule {
                     "Add pages, or switch the spine text off."));
             return;
         }
-        double size = CoverArt.spineTypeSize(proof.book(), proof.cover());
-        if (size < CoverArt.SMALLEST_SPINE_TYPE) {
+        double size = proof.edition().cover().spineTypeSize();
+        if (size < SpineLine.SMALLEST) {
             found.accept(new Finding(
                     "spine-text",
                     Severity.WARNING,
                     Place.cover(proof.cover().spineBox()),
                     "The words do not fit on the spine in a size that can be read, so Jorn leaves them off.",
                     Numeral.trimmed(size, 1) + " pt",
-                    Numeral.trimmed(CoverArt.SMALLEST_SPINE_TYPE, 1) + " pt or more",
+                    Numeral.trimmed(SpineLine.SMALLEST, 1) + " pt or more",
                     "Shorten the title, add pages, or switch the spine text off."));
         }
     }

@@ -7,5 +7,6 @@ import jorn.json.Required;
  *
  * @param id short and lasting: {@code black}
  * @param name in words: "black ink"
+ * @param blackOnly whether colours come out grey
  */
-public record InkSet(@Required String id, @Required String name) {}
+public record InkSet(@Required String id, @Required String name, boolean blackOnly) {}

@@ -6,8 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
 import java.util.Optional;
+import jorn.block.paper.Ruling;
 import jorn.book.Book;
 import jorn.book.Brief;
+import jorn.book.Placement;
 import jorn.book.Run;
 import jorn.book.Starter;
 import jorn.check.Finding.Severity;
@@ -16,7 +18,6 @@ import jorn.measure.Size;
 import jorn.measure.Unit;
 import jorn.press.Binding;
 import jorn.press.PressShelf;
-import jorn.recipe.Ruling;
 import org.junit.jupiter.api.Test;
 
 class CheckerTest {
@@ -63,7 +64,7 @@ class CheckerTest {
     @Test
     void aBlankAddedForThePressIsOnlyANote() {
         Book odd = GOOD.withBrief(GOOD.brief().withPages(24))
-                .withRuns(List.of(Run.of("Lined", GOOD.runs().get(2).recipe(), 39, Run.Start.ANYWHERE)));
+                .withRuns(List.of(Run.of("Lined", GOOD.runs().get(2).recipe(), 39, Placement.Start.ANYWHERE)));
         Finding f = finding(odd, "page-count").orElseThrow();
         assertEquals(Severity.NOTE, f.severity());
         assertEquals(40, f.place().page());

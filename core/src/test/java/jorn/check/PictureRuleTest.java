@@ -15,15 +15,18 @@ import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
 import jorn.art.Picture;
+import jorn.block.picture.Decoration;
+import jorn.block.picture.PictureBlock;
 import jorn.book.Book;
+import jorn.book.Placement;
 import jorn.book.Run;
 import jorn.book.Starter;
 import jorn.check.Finding.Severity;
+import jorn.layout.Part;
+import jorn.layout.Stack;
 import jorn.measure.Length;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
-import jorn.recipe.Decoration;
-import jorn.recipe.PictureBlock;
 import jorn.recipe.Recipe;
 import jorn.store.BookFile;
 import org.junit.jupiter.api.Assertions;
@@ -48,10 +51,10 @@ class PictureRuleTest {
         Recipe recipe = new Recipe(
                 "one",
                 "One",
-                jorn.recipe.Column.of(jorn.recipe.Column.Part.fixed(
-                        Length.inches(1), new PictureBlock(id, PictureBlock.Fit.WHOLE, Length.inches(1), 1))));
+                Stack.down(Part.fixed(
+                        Length.inches(1), new PictureBlock(id, PictureBlock.Fit.WHOLE, Length.inches(1), 1.0))));
         Book book = Starter.LINED_JOURNAL.begin().withTitle("Hive Notes");
-        Book one = book.withRuns(List.of(Run.of("One", recipe, 24, Run.Start.ANYWHERE)));
+        Book one = book.withRuns(List.of(Run.of("One", recipe, 24, Placement.Start.ANYWHERE)));
         return picture.map(one::with).orElse(one);
     }
 
@@ -83,7 +86,7 @@ class PictureRuleTest {
     @Test
     void anOrnamentsPictureIsLookedForAsWell() {
         Decoration d = new Decoration(
-                null, Optional.of("gone"), Decoration.Anchor.HEAD, Length.mm(20), 1, false, false, false);
+                null, Optional.of("gone"), Decoration.Anchor.HEAD, Length.mm(20), 1.0, false, false, false);
         Book book = Starter.LINED_JOURNAL.begin().withRun(2, r -> r.withDecorations(List.of(d)));
         assertTrue(finding(book, "picture").isPresent());
     }
