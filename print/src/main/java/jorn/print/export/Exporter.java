@@ -8,81 +8,77 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.CancellationException;
-import jorn.art.PageArt;
 import jorn.book.Book;
-import jorn.cover.CoverArt;
-import jorn.cover.CoverGeometry;
-import jorn.makeup.Composer;
+import jorn.deliver.Handover;
+import jorn.deliver.SheetPlan;
+import jorn.deliver.SheetPlan.FileRole;
+import jorn.edition.Edition;
 import jorn.measure.Trouble;
-import jorn.print.export.Delivery.Role;
 import jorn.print.pdf.PdfSink;
 import jorn.store.SafeFile;
 
-/** Writes the files that a press takes: the interior, and the cover where one is wanted. */
+/** Writes the files of a hand-over: for each of its plans one PDF. */
 public final class Exporter {
-    private final Composer composer;
-    private final CoverGeometry cover;
+    private final Edition edition;
+    private final Handover handover;
     private final Progress progress;
 
-    private Exporter(Composer composer, Progress progress) {
-        this.composer = composer;
-        this.cover = CoverGeometry.of(composer.book(), composer.pagination().pageCount());
+    private Exporter(Edition edition, Handover handover, Progress progress) {
+        this.edition = edition;
+        this.handover = handover;
         this.progress = progress;
     }
 
     /**
-     * Writes all files of a book to a folder.
+     * Writes what the book's press takes to a folder.
      *
      * @throws Trouble where the folder cannot be written to
      * @throws CancellationException where the progress stopped it; earlier files stay as they were
      */
-    public static List<Delivery> export(Book book, Path folder, Progress progress) {
-        return new Exporter(new Composer(book), progress).run(folder);
+    public static List<WrittenFile> export(Edition edition, Path folder, Progress progress) {
+        return export(edition, Handover.toPress(edition), folder, progress);
+    }
+
+    /** Writes the files of a hand-over; see {@link #export(Edition, Path, Progress)}. */
+    public static List<WrittenFile> export(Edition edition, Handover handover, Path folder, Progress progress) {
+        return new Exporter(edition, handover, progress).run(folder);
     }
 
     /** The files that {@link #export} would write. */
-    public static List<Path> files(Book book, Path folder) {
-        List<Path> files = new ArrayList<>();
-        files.add(file(book, folder, Role.INTERIOR));
-        if (CoverGeometry.of(book, 2).isDelivered()) {
-            files.add(file(book, folder, Role.COVER));
-        }
-        return files;
+    public static List<Path> files(Edition edition, Path folder) {
+        return Handover.toPress(edition).plans().stream()
+                .map(p -> file(edition.book(), folder, p.role()))
+                .toList();
     }
 
-    private List<Delivery> run(Path folder) {
-        Book book = composer.book();
+    private List<WrittenFile> run(Path folder) {
         prepare(folder);
-        List<Delivery> written = new ArrayList<>();
-        int pages = composer.pagination().pageCount();
-        int steps = pages + (cover.isDelivered() ? 2 : 1);
-        Path interior = file(book, folder, Role.INTERIOR);
-        SafeFile.write(interior, out -> {
-            try (PdfSink sink = new PdfSink(book.shownTitle(), book.author())) {
-                for (int n = 1; n <= pages; n++) {
-                    step(n - 1, steps, "Page " + n + " of " + pages);
-                    sink.add(composer.page(n));
+        List<WrittenFile> written = new ArrayList<>();
+        // Writing each file takes a step of its own.
+        int steps = handover.sheets() + handover.plans().size();
+        int done = 0;
+        for (SheetPlan plan : handover.plans()) {
+            Path file = file(edition.book(), folder, plan.role());
+            write(plan, file, done, steps);
+            done += plan.sheets() + 1;
+            written.add(written(plan, file));
+        }
+        return written;
+    }
+
+    private void write(SheetPlan plan, Path file, int done, int steps) {
+        String title = edition.book().shownTitle()
+                + (plan.role() == FileRole.INTERIOR ? "" : " – " + plan.role().id());
+        SafeFile.write(file, out -> {
+            try (PdfSink sink = new PdfSink(title, edition.book().author(), handover.colours())) {
+                for (int i = 0; i < plan.sheets(); i++) {
+                    step(done + i, steps, "Page " + (i + 1) + " of " + plan.sheets());
+                    sink.add(plan.sheet(i).art());
                 }
-                step(pages, steps, "Writing the interior");
+                step(done + plan.sheets(), steps, "Writing the " + plan.role().id());
                 sink.writeTo(out);
             }
         });
-        written.add(delivery(Role.INTERIOR, interior, pages));
-        if (cover.isDelivered()) {
-            Path file = file(book, folder, Role.COVER);
-            List<PageArt> coverPages = CoverArt.pages(book, cover);
-            SafeFile.write(file, out -> {
-                step(pages + 1, steps, "Writing the cover");
-                try (PdfSink sink = new PdfSink(book.shownTitle() + " – cover", book.author())) {
-                    for (PageArt page : coverPages) {
-                        sink.add(page);
-                    }
-                    sink.writeTo(out);
-                }
-            });
-            written.add(delivery(Role.COVER, file, coverPages.size()));
-        }
-        return written;
     }
 
     private static void prepare(Path folder) {
@@ -97,15 +93,15 @@ public final class Exporter {
         }
     }
 
-    private static Delivery delivery(Role role, Path file, int pages) {
+    private static WrittenFile written(SheetPlan plan, Path file) {
         try {
-            return new Delivery(role, file, pages, Files.size(file));
+            return new WrittenFile(plan.role(), file, plan.sheets(), Files.size(file));
         } catch (IOException e) {
             throw Trouble.because(file + " has gone since it was written.", "Write the files again.", e);
         }
     }
 
-    private static Path file(Book book, Path folder, Role role) {
+    private static Path file(Book book, Path folder, FileRole role) {
         return folder.resolve(fileName(book.shownTitle()) + "-" + role.id() + ".pdf");
     }
 

@@ -12,6 +12,7 @@ import java.util.Map;
 import jorn.art.Box;
 import jorn.art.GlyphRun;
 import jorn.art.Mark;
+import jorn.art.MarkVisitor;
 import jorn.art.Path;
 import jorn.art.Picture;
 import jorn.art.Stamp;
@@ -78,7 +79,7 @@ final class ArtWriter implements Closeable {
     }
 
     /** Writes marks to one stream of content. */
-    private final class Writing implements Mark.Visitor<Void> {
+    private final class Writing implements MarkVisitor<Void> {
         private final PDResources resources;
         private final Operators out;
 
@@ -124,7 +125,7 @@ final class ArtWriter implements Closeable {
         }
 
         @Override
-        public Void place(Mark.Place place) {
+        public Void stamped(Mark.Stamped place) {
             return done(() -> {
                 Form form = form(place.stamp());
                 resources.put(form.name(), form.object());

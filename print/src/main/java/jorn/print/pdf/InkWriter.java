@@ -3,6 +3,7 @@ package jorn.print.pdf;
 import java.util.HashMap;
 import java.util.Map;
 import jorn.art.Ink;
+import jorn.art.InkVisitor;
 import jorn.deliver.ColourPolicy;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBase;
@@ -32,7 +33,7 @@ final class InkWriter {
         now.accept(new Choice(stroke, resources, out));
     }
 
-    private final class Choice implements Ink.Visitor<Void> {
+    private final class Choice implements InkVisitor<Void> {
         private final boolean stroke;
         private final PDResources resources;
         private final Operators out;

@@ -14,7 +14,10 @@ import jorn.art.Mark;
 import jorn.art.Marks;
 import jorn.art.PageArt;
 import jorn.art.Target;
+import jorn.colour.PrintCondition;
 import jorn.deliver.ColourPolicy;
+import org.apache.pdfbox.cos.COSArray;
+import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.io.MemoryUsageSetting;
@@ -91,6 +94,21 @@ public final class PdfSink implements Closeable {
         PDMetadata xmp = new PDMetadata(document);
         xmp.importXMPMetadata(Xmp.packet(printable(title), printable(author), now));
         document.getDocumentCatalog().setMetadata(xmp);
+        if (policy.pictures() == ColourPolicy.Pictures.FOUR_INKS) {
+            document.getDocumentCatalog().getCOSObject().setItem(COSName.OUTPUT_INTENTS, intent());
+        }
+    }
+
+    /** Names the printing condition for which the inks were reckoned, as it is registered (ISO 15930-1, 6.4). */
+    private static COSArray intent() {
+        COSDictionary intent = new COSDictionary();
+        intent.setItem(COSName.TYPE, COSName.OUTPUT_INTENT);
+        intent.setItem(COSName.S, COSName.getPDFName("GTS_PDFX"));
+        intent.setString(COSName.OUTPUT_CONDITION_IDENTIFIER, PrintCondition.REGISTERED);
+        intent.setString(COSName.REGISTRY_NAME, PrintCondition.REGISTRY);
+        COSArray all = new COSArray();
+        all.add(intent);
+        return all;
     }
 
     /** Without the control characters that XML cannot hold. */

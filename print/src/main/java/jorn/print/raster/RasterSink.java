@@ -21,6 +21,7 @@ import jorn.art.Box;
 import jorn.art.GlyphRun;
 import jorn.art.Ink;
 import jorn.art.Mark;
+import jorn.art.MarkVisitor;
 import jorn.art.PageArt;
 import jorn.art.Path;
 import jorn.art.Turn;
@@ -29,7 +30,7 @@ import jorn.print.picture.Pixels;
 import jorn.text.TypeShelf;
 
 /** Paints page art with Java2D: for the screen, for pictures and for thumbnails. */
-public final class RasterSink implements Mark.Visitor<Void> {
+public final class RasterSink implements MarkVisitor<Void> {
     private static final FontRenderContext CONTEXT = new FontRenderContext(null, true, true);
 
     /** Room round a group's bounds for the weight of its lines and the overhang of its letters, in points. */
@@ -105,7 +106,7 @@ public final class RasterSink implements Mark.Visitor<Void> {
     }
 
     @Override
-    public Void place(Mark.Place place) {
+    public Void stamped(Mark.Stamped place) {
         AffineTransform before = g.getTransform();
         g.translate(place.dx(), place.dy());
         marks(place.stamp().marks());

@@ -13,17 +13,18 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.CancellationException;
+import jorn.block.paper.Ruling;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Starter;
+import jorn.deliver.SheetPlan.FileRole;
+import jorn.edition.Edition;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.press.PressShelf;
 import jorn.print.Poppler;
-import jorn.print.export.Delivery.Role;
 import jorn.print.pdf.PdfLook;
-import jorn.recipe.Ruling;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSName;
@@ -34,6 +35,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 class ExporterTest {
+    private static List<WrittenFile> export(Book book, Path folder, Progress progress) {
+        return Exporter.export(Edition.of(book), folder, progress);
+    }
+
+    private static List<Path> files(Book book, Path folder) {
+        return Exporter.files(Edition.of(book), folder);
+    }
+
     @TempDir
     Path folder;
 
@@ -48,28 +57,28 @@ class ExporterTest {
     }
 
     private Path interior(Book book) {
-        return Exporter.export(book, folder, Progress.SILENT).get(0).file();
+        return export(book, folder, Progress.SILENT).get(0).file();
     }
 
     @Test
     void writesInteriorAndCoverForAPressThatTakesBoth() {
-        List<Delivery> written = Exporter.export(journal(true), folder, Progress.SILENT);
+        List<WrittenFile> written = export(journal(true), folder, Progress.SILENT);
         assertEquals(
-                List.of(Role.INTERIOR, Role.COVER),
-                written.stream().map(Delivery::role).toList());
+                List.of(FileRole.INTERIOR, FileRole.COVER),
+                written.stream().map(WrittenFile::role).toList());
         assertEquals(
                 "the-offal-fiddle-affair-interior.pdf",
                 written.get(0).file().getFileName().toString());
         assertEquals(
-                Exporter.files(journal(true), folder),
-                written.stream().map(Delivery::file).toList());
+                files(journal(true), folder),
+                written.stream().map(WrittenFile::file).toList());
     }
 
     @Test
     void writesNoCoverForOneThatTakesNone() {
         Book home =
                 Starter.NOTEBOOK.begin(Brief.at(PressShelf.shipped().find("home"), Size.parse("A5", Unit.INCH), 32));
-        assertEquals(1, Exporter.export(home, folder, Progress.SILENT).size());
+        assertEquals(1, export(home, folder, Progress.SILENT).size());
     }
 
     @Test
@@ -97,8 +106,7 @@ class ExporterTest {
 
     @Test
     void theCoverSheetHasItsSizeAndItsTrim() {
-        Path cover =
-                Exporter.export(journal(true), folder, Progress.SILENT).get(1).file();
+        Path cover = export(journal(true), folder, Progress.SILENT).get(1).file();
         String said = Poppler.run("pdfinfo", "-box", cover.toString());
         assertTrue(said.matches("(?s).*MediaBox: +0.00 +0.00 +901.46 +666.00\\n.*"), said);
         assertTrue(said.matches("(?s).*TrimBox: +9.00 +9.00 +892.46 +657.00\\n.*"), said);
@@ -106,7 +114,7 @@ class ExporterTest {
 
     @Test
     void qpdfFindsNothingToRemarkOn() {
-        for (Delivery d : Exporter.export(journal(true), folder, Progress.SILENT)) {
+        for (WrittenFile d : export(journal(true), folder, Progress.SILENT)) {
             assertTrue(Poppler.run("qpdf", "--check", d.file().toString())
                     .contains("No syntax or stream encoding errors"));
         }
@@ -114,7 +122,7 @@ class ExporterTest {
 
     @Test
     void everyFontIsEmbeddedAndSubset() {
-        for (Delivery d : Exporter.export(journal(true), folder, Progress.SILENT)) {
+        for (WrittenFile d : export(journal(true), folder, Progress.SILENT)) {
             List<String> fonts =
                     Poppler.run("pdffonts", d.file().toString()).lines().skip(2).toList();
             assertFalse(fonts.isEmpty());
@@ -126,7 +134,7 @@ class ExporterTest {
 
     @Test
     void textCanBeFoundLigaturesAndAll() {
-        List<Delivery> written = Exporter.export(journal(true), folder, Progress.SILENT);
+        List<WrittenFile> written = export(journal(true), folder, Progress.SILENT);
         String title = Poppler.run("pdftotext", "-l", "3", written.get(0).file().toString(), "-");
         assertTrue(title.replaceAll("\\s+", " ").contains("The Offal & Fiddle Affair"), title);
         assertTrue(title.contains("Über “bees”"), title);
@@ -167,11 +175,9 @@ class ExporterTest {
 
     @Test
     void stoppingLeavesTheOldFileWholeAndNothingBehind() throws IOException {
-        Path file = Exporter.files(journal(true), folder).get(0);
+        Path file = files(journal(true), folder).get(0);
         Files.writeString(file, "the old one");
-        assertThrows(
-                CancellationException.class,
-                () -> Exporter.export(journal(true), folder, (done, of, what) -> done < 50));
+        assertThrows(CancellationException.class, () -> export(journal(true), folder, (done, of, what) -> done < 50));
         assertEquals("the old one", Files.readString(file));
         try (var all = Files.list(folder)) {
             assertEquals(1, all.count());
@@ -181,7 +187,7 @@ class ExporterTest {
     @Test
     void progressCountsUpToTheEnd() {
         int[] last = {-1, 0};
-        Exporter.export(journal(true), folder, (done, of, what) -> {
+        export(journal(true), folder, (done, of, what) -> {
             assertTrue(done > last[0], what);
             last[0] = done;
             last[1] = of;
@@ -193,9 +199,9 @@ class ExporterTest {
     @Test
     void aFolderThatIsAFileIsTold() throws IOException {
         Path file = Files.writeString(folder.resolve("x"), "x");
-        assertThrows(Trouble.class, () -> Exporter.export(journal(true), file, Progress.SILENT));
-        assertThrows(Trouble.class, () -> Exporter.export(journal(true), file.resolve("y"), Progress.SILENT));
-        assertThrows(Trouble.class, () -> Exporter.export(journal(true), Path.of("/proc/jorn"), Progress.SILENT));
+        assertThrows(Trouble.class, () -> export(journal(true), file, Progress.SILENT));
+        assertThrows(Trouble.class, () -> export(journal(true), file.resolve("y"), Progress.SILENT));
+        assertThrows(Trouble.class, () -> export(journal(true), Path.of("/proc/jorn"), Progress.SILENT));
     }
 
     @Test

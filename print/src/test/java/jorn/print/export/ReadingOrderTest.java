@@ -10,12 +10,14 @@ import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import jorn.art.Mark;
+import jorn.art.Marks;
 import jorn.art.PageArt;
 import jorn.book.Book;
+import jorn.book.Placement;
 import jorn.book.Run;
 import jorn.book.Starter;
 import jorn.calendar.Span;
-import jorn.makeup.Composer;
+import jorn.edition.Edition;
 import jorn.print.Poppler;
 import jorn.recipe.Catalogue;
 import org.junit.jupiter.api.Test;
@@ -29,9 +31,8 @@ class ReadingOrderTest {
     private static Book everyDesign() {
         List<Run> runs = new ArrayList<>();
         for (Catalogue.Entry e : Catalogue.all()) {
-            Run run = e.recipe().variesByOccasion()
-                    ? Run.per(Span.MONTH, e.name(), e.recipe(), Run.Start.ANYWHERE)
-                    : Run.of(e.name(), e.recipe(), 1, Run.Start.ANYWHERE);
+            // In a book of one month every design has one page, dated where it shows a date.
+            Run run = Run.per(Span.MONTH, e.name(), e.recipe(), Placement.Start.ANYWHERE);
             runs.add(run.inContents(true));
         }
         Book book = Starter.DATED_PLANNER.begin().withTitle("The Offal Year").withAuthor("Skep & Sedge");
@@ -47,13 +48,15 @@ class ReadingOrderTest {
     @Test
     void onEveryDesignOfTheCatalogue() {
         Book book = everyDesign();
-        Composer composer = new Composer(book);
-        Path file = Exporter.export(book, folder, Progress.SILENT).get(0).file();
+        Edition composer = Edition.of(book);
+        Path file = Exporter.export(Edition.of(book), folder, Progress.SILENT)
+                .get(0)
+                .file();
         String[] pages = Poppler.run("pdftotext", "-raw", file.toString(), "-").split("\f", -1);
         int withWords = 0;
         for (int n = 1; n <= composer.pagination().pageCount(); n++) {
             PageArt art = composer.page(n);
-            List<Mark.Words> words = jorn.art.Marks.single(art.marks())
+            List<Mark.Words> words = Marks.single(art.marks())
                     .flatMap(m -> m instanceof Mark.Words w ? Stream.of(w) : Stream.empty())
                     .toList();
             String drawn = words.stream().map(w -> w.run().text()).collect(Collectors.joining());

@@ -124,6 +124,20 @@ class PdfSinkTest {
     }
 
     @Test
+    void fourInksNameTheConditionForWhichTheyAreMeant() throws IOException {
+        try (PDDocument document =
+                Loader.loadPDF(written(ColourPolicy.FOUR_INKS, filled(HONEY)).toFile())) {
+            var intents = document.getDocumentCatalog().getOutputIntents();
+            assertEquals(1, intents.size());
+            assertEquals("CGATS TR 001", intents.get(0).getOutputConditionIdentifier());
+        }
+        try (PDDocument document =
+                Loader.loadPDF(written(ColourPolicy.AS_MIXED, filled(HONEY)).toFile())) {
+            assertTrue(document.getDocumentCatalog().getOutputIntents().isEmpty());
+        }
+    }
+
+    @Test
     void inBlackInkNothingIsColoured() throws IOException {
         Path file = written(
                 ColourPolicy.GREY,

@@ -17,9 +17,8 @@ import javax.imageio.ImageIO;
 import jorn.art.PageArt;
 import jorn.book.Book;
 import jorn.book.Starter;
-import jorn.cover.CoverArt;
-import jorn.cover.CoverGeometry;
-import jorn.makeup.Composer;
+import jorn.deliver.CoverSheets;
+import jorn.edition.Edition;
 import jorn.press.Binding;
 import jorn.press.PressShelf;
 import jorn.store.BookFile;
@@ -71,20 +70,20 @@ class ApprovedPicturesTest {
 
     private static Map<String, PageArt> pictures() {
         Map<String, PageArt> all = new LinkedHashMap<>();
-        Composer journal = new Composer(named(Starter.LINED_JOURNAL));
+        Edition journal = Edition.of(named(Starter.LINED_JOURNAL));
         all.put("journal-title", journal.page(1));
         all.put("journal-belongs-to", journal.page(3));
         all.put("journal-lines", journal.page(6));
-        Composer planner = new Composer(book("planner.jorn"));
+        Edition planner = Edition.of(book("planner.jorn"));
         all.put("planner-contents", planner.page(5));
         all.put("planner-month", planner.page(9));
         all.put("planner-week-left", planner.page(12));
         all.put("planner-week-own", planner.page(16));
         all.put("planner-prompt", planner.page(43));
-        Composer turned = new Composer(book("right-to-left.jorn"));
+        Edition turned = Edition.of(book("right-to-left.jorn"));
         all.put("right-to-left-day", turned.page(6));
-        all.put("german-year", new Composer(dated(Starter.DATED_PLANNER, "de")).page(5));
-        all.put("log", new Composer(named(Starter.LOG_BOOK)).page(5));
+        all.put("german-year", Edition.of(dated(Starter.DATED_PLANNER, "de")).page(5));
+        all.put("log", Edition.of(named(Starter.LOG_BOOK)).page(5));
         all.put("cover-glued", cover(at("online", Binding.GLUED)));
         all.put("cover-cased", cover(at("casebound", Binding.CASED)));
         all.put("cover-jacket", cover(at("casebound", Binding.JACKET)));
@@ -92,10 +91,7 @@ class ApprovedPicturesTest {
     }
 
     private static PageArt cover(Book book) {
-        return CoverArt.pages(
-                        book,
-                        CoverGeometry.of(book, new Composer(book).pagination().pageCount()))
-                .get(0);
+        return new CoverSheets(Edition.of(book)).sheet(0).art();
     }
 
     @TestFactory

@@ -23,27 +23,28 @@ import jorn.art.PageArt;
 import jorn.art.Palette;
 import jorn.art.Picture;
 import jorn.art.Turn;
+import jorn.block.paper.Ruling;
+import jorn.block.paper.Space;
+import jorn.block.picture.Border;
+import jorn.block.picture.Decoration;
+import jorn.block.picture.Ornament;
+import jorn.block.picture.PictureBlock;
 import jorn.book.Book;
+import jorn.book.Placement;
 import jorn.book.Run;
 import jorn.book.Starter;
-import jorn.cover.CoverArt;
-import jorn.cover.CoverGeometry;
-import jorn.makeup.Composer;
+import jorn.edition.Edition;
+import jorn.layout.Node;
+import jorn.layout.NodeKind;
+import jorn.layout.NodeKinds;
+import jorn.layout.NodePath;
+import jorn.layout.Tree;
 import jorn.measure.Length;
 import jorn.measure.PaperSize;
 import jorn.print.Poppler;
 import jorn.print.pdf.PdfLook;
 import jorn.print.pdf.PdfSink;
-import jorn.recipe.Blocks;
-import jorn.recipe.Border;
-import jorn.recipe.Decoration;
-import jorn.recipe.Node;
-import jorn.recipe.Ornament;
-import jorn.recipe.PictureBlock;
 import jorn.recipe.Recipe;
-import jorn.recipe.Rework;
-import jorn.recipe.Ruling;
-import jorn.recipe.Space;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -75,7 +76,7 @@ class SinksAgreeTest {
 
     @Test
     void onEveryKindOfPage() throws IOException {
-        Composer composer = new Composer(journal());
+        Edition composer = Edition.of(journal());
         for (int n : new int[] {1, 2, 3, 5, 6}) {
             compare(composer.page(n), "page " + n);
         }
@@ -86,8 +87,8 @@ class SinksAgreeTest {
         Map<String, PageArt> pages = new LinkedHashMap<>();
         for (var entry : jorn.recipe.Catalogue.all()) {
             Book book = small().withRuns(java.util.List.of(
-                    jorn.book.Run.of(entry.name(), entry.recipe(), 24, jorn.book.Run.Start.ANYWHERE)));
-            pages.put(entry.id(), new Composer(book).page(1));
+                    jorn.book.Run.of(entry.name(), entry.recipe(), 24, jorn.book.Placement.Start.ANYWHERE)));
+            pages.put(entry.id(), Edition.of(book).page(1));
         }
         compare(pages);
     }
@@ -109,16 +110,18 @@ class SinksAgreeTest {
     void onEveryKindOfBlock() throws IOException {
         Picture picture = picture();
         Map<String, PageArt> pages = new LinkedHashMap<>();
-        for (Blocks.Kind kind : Blocks.all()) {
-            Node block = kind.fresh() instanceof PictureBlock p
-                    ? new PictureBlock(picture.id(), PictureBlock.Fit.FILL, p.height(), 1)
-                    : kind.fresh();
+        for (NodeKind.Offer<?> kind : NodeKinds.offers()) {
+            Node block = kind.fresh().get() instanceof PictureBlock p
+                    ? new PictureBlock(picture.id(), PictureBlock.Fit.FILL, p.height(), 1.0)
+                    : kind.fresh().get();
             if (block instanceof Space) {
                 continue;
             }
-            Recipe recipe = new Recipe("one", "One", Rework.insert(block, List.of(), Rework.Edge.BELOW, new Space()));
-            Run run = Run.of("One", recipe, 24, Run.Start.ANYWHERE).inContents(true);
-            pages.put(kind.id(), new Composer(small().with(picture).withRuns(List.of(run))).page(2));
+            Recipe recipe = new Recipe("one", "One", Tree.insert(block, NodePath.ROOT, Tree.Edge.BELOW, new Space()));
+            Run run = Run.of("One", recipe, 24, Placement.Start.ANYWHERE).inContents(true);
+            pages.put(
+                    kind.id(),
+                    Edition.of(small().with(picture).withRuns(List.of(run))).page(2));
         }
         compare(pages);
     }
@@ -129,7 +132,7 @@ class SinksAgreeTest {
         Map<String, PageArt> pages = new LinkedHashMap<>();
         for (Border.Corners corners : Border.Corners.values()) {
             Node border = new Border(
-                    new Space(), corners, 3, Length.mm(1.5), 2, Palette.Role.ACCENT, Length.mm(3), Optional.empty());
+                    new Space(), corners, 3, Length.mm(1.5), 2.0, Palette.Role.ACCENT, Length.mm(3), Optional.empty());
             pages.put("border " + corners, page(border, picture, List.of()));
         }
         Node frame = new Border(
@@ -137,7 +140,7 @@ class SinksAgreeTest {
                 Border.Corners.SQUARE,
                 1,
                 Length.mm(1),
-                1,
+                1.0,
                 Palette.Role.LINE,
                 Length.mm(3),
                 Optional.of(picture.id()));
@@ -147,22 +150,22 @@ class SinksAgreeTest {
                     Ornament.Shape.COMB, Optional.empty(), anchor, Length.mm(30), 0.5, true, true, false);
             Decoration shown =
                     new Decoration(null, Optional.of(picture.id()), anchor, Length.mm(40), 0.6, true, false, true);
-            pages.put("at " + anchor, page(Blocks.find("lines").orElseThrow().fresh(), picture, List.of(shown, drawn)));
+            pages.put("at " + anchor, page(NodeKinds.fresh("lines"), picture, List.of(shown, drawn)));
         }
         compare(pages);
     }
 
     private static PageArt page(Node node, Picture picture, List<Decoration> decorations) {
-        Run run = Run.of("One", new Recipe("one", "One", node), 24, Run.Start.ANYWHERE)
+        Run run = Run.of("One", new Recipe("one", "One", node), 24, Placement.Start.ANYWHERE)
                 .withDecorations(decorations);
-        return new Composer(small().with(picture).withRuns(List.of(run))).page(2);
+        return Edition.of(small().with(picture).withRuns(List.of(run))).page(2);
     }
 
     @Test
     void onTheCover() throws IOException {
         Book book = journal();
-        compare(CoverArt.of(book, CoverGeometry.of(book, 120)), "cover");
-        compare(CoverArt.front(book, CoverGeometry.of(book, 120)), "front");
+        compare(Edition.of(book).cover().plane(), "cover");
+        compare(Edition.of(book).cover().frontArt(), "front");
     }
 
     @Test
@@ -299,7 +302,7 @@ class SinksAgreeTest {
     void aWrittenFileCanBeLookedAt() throws IOException {
         Path file = folder.resolve("look.pdf");
         try (PdfSink sink = new PdfSink("t", "")) {
-            sink.add(new Composer(journal()).page(1));
+            sink.add(Edition.of(journal()).page(1));
             try (var out = Files.newOutputStream(file)) {
                 sink.writeTo(out);
             }
