@@ -16,17 +16,17 @@ import jorn.desk.briefs.PagesView;
 import jorn.desk.briefs.PressView;
 import jorn.desk.briefs.WhatIfView;
 import jorn.desk.briefs.WorkView;
-import jorn.desk.model.Clerk;
+import jorn.desk.model.BookFiles;
+import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
-import jorn.desk.model.Sight;
 import jorn.desk.view.BookDrawing;
 import jorn.desk.view.BriefSlips;
 import jorn.desk.view.CoverView;
 import jorn.desk.view.DecisionLadder;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.SlipLayer;
 import jorn.desk.view.SpreadView;
-import jorn.desk.view.Words;
 import jorn.measure.Length;
 import jorn.measure.Quantity.Precision;
 import jorn.measure.Unit;
@@ -59,7 +59,7 @@ public final class BriefBench implements Bench {
     private final CoverView cover;
     private final Map<View, BriefView> pages = new EnumMap<>(View.class);
     private final Map<View, Button> words = new EnumMap<>(View.class);
-    private final Clerk clerk;
+    private final BookFiles files;
     private final SlipLayer slips;
     private final DecisionLadder ladder;
     private final StackPane place = new StackPane();
@@ -68,25 +68,25 @@ public final class BriefBench implements Bench {
     private final HBox node;
     private View view = View.CLOSED;
 
-    public BriefBench(Desk desk, Clerk clerk, Painter painter, SlipLayer slips, BriefSlips briefSlips) {
+    public BriefBench(Desk desk, BookFiles files, Painter painter, SlipLayer slips, BriefSlips briefSlips) {
         this.desk = desk;
         drawing = new BookDrawing(painter);
         drawing.setId("book-drawing");
         spread = new SpreadView(painter);
         cover = new CoverView(painter);
-        this.clerk = clerk;
+        this.files = files;
         this.slips = slips;
         ladder = new DecisionLadder(desk, slips, briefSlips);
         ladder.setMinWidth(DecisionLadder.USE_PREF_SIZE);
         HBox tabs = new HBox();
         tabs.getStyleClass().add("view-words");
         for (View each : View.values()) {
-            Button word = Words.wordButton(each.title, "Show this in the middle of the bench.", () -> turnTo(each));
+            Button word = Labels.wordButton(each.title, "Show this in the middle of the bench.", () -> turnTo(each));
             word.setId("view-" + each.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
             words.put(each, word);
             tabs.getChildren().add(word);
         }
-        hangs = new VBox(4, Words.label("What hangs on these decisions", "heading"), columns);
+        hangs = new VBox(4, Labels.label("What hangs on these decisions", "heading"), columns);
         hangs.getStyleClass().add("slip");
         VBox.setVgrow(place, Priority.ALWAYS);
         place.setMinSize(0, 0);
@@ -103,7 +103,7 @@ public final class BriefBench implements Bench {
             case MONEY -> new MoneyView(desk);
             case WORK -> new WorkView(desk);
             case WHAT_IF -> new WhatIfView(desk, slips);
-            case PRESS -> new PressView(desk, clerk);
+            case PRESS -> new PressView(desk, files);
             default -> throw new IllegalStateException(v + " is drawn, not reckoned");
         });
     }
@@ -128,7 +128,7 @@ public final class BriefBench implements Bench {
 
     @Override
     public void show() {
-        Sight sight = desk.sight().get();
+        BookState sight = desk.state().get();
         Unit unit = desk.unit().get();
         ladder.show();
         words.forEach((v, word) -> {
@@ -160,10 +160,10 @@ public final class BriefBench implements Bench {
     }
 
     private static Node column(String head, String... lines) {
-        VBox box = new VBox(2, Words.wrapped(head, "strong"));
+        VBox box = new VBox(2, Labels.wrapped(head, "strong"));
         for (String line : lines) {
             if (!line.isEmpty()) {
-                box.getChildren().add(Words.wrapped(line, "soft"));
+                box.getChildren().add(Labels.wrapped(line, "soft"));
             }
         }
         HBox.setHgrow(box, Priority.ALWAYS);
@@ -172,7 +172,7 @@ public final class BriefBench implements Bench {
         return box;
     }
 
-    private static Node pages(Sight sight) {
+    private static Node pages(BookState sight) {
         var offer = sight.book().brief().offer();
         int n = sight.pagination().pageCount();
         String spine = offer.spineText()
@@ -185,7 +185,7 @@ public final class BriefBench implements Bench {
         return column(n + " pages", "Allowed: " + offer.pages().inWords() + ".", spine, added);
     }
 
-    private static Node paper(Sight sight, Unit unit) {
+    private static Node paper(BookState sight, Unit unit) {
         var brief = sight.book().brief();
         Optional<PaperStock> other = brief.press().papers().stream()
                 .filter(p -> !p.id().equals(brief.paper()))
@@ -210,8 +210,8 @@ public final class BriefBench implements Bench {
                 cover);
     }
 
-    private static Node edges(Sight sight, Unit unit) {
-        var page = sight.composer().geometry();
+    private static Node edges(BookState sight, Unit unit) {
+        var page = sight.edition().geometry();
         PressProfile press = sight.book().brief().press();
         if (!page.bleeds()) {
             return column(
@@ -229,7 +229,7 @@ public final class BriefBench implements Bench {
                         + (four ? " on all four sides." : " at head, foot and fore-edge."));
     }
 
-    private static Node press(Sight sight) {
+    private static Node press(BookState sight) {
         PressProfile press = sight.book().brief().press();
         return column(
                 press.name(), "A profile of made-up numbers: compare them with your own press's before you print.");

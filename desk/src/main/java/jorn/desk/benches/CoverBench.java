@@ -12,16 +12,15 @@ import javafx.scene.layout.VBox;
 import jorn.art.Ink;
 import jorn.art.PageArt;
 import jorn.book.CoverDesign;
-import jorn.cover.CoverArt;
+import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
-import jorn.desk.model.Sight;
 import jorn.desk.view.CanvasPane;
 import jorn.desk.view.CoverView;
 import jorn.desk.view.FocusScroll;
-import jorn.desk.view.Look;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
-import jorn.desk.view.Words;
+import jorn.desk.view.Theme;
 import jorn.text.TypeShelf;
 import jorn.text.Typeface;
 
@@ -71,20 +70,20 @@ public final class CoverBench implements Bench {
                     continue;
                 }
                 double w = h * front.trim().width() / front.trim().height();
-                g.setFill(Look.SHADOW);
+                g.setFill(Theme.SHADOW);
                 g.fillRect(x + 2, foot - h + 3, w, h);
                 g.drawImage(painter.now(front, front.trim(), (int) Math.round(w)), x, foot - h, w, h);
-                g.setStroke(Look.HAIRLINE);
+                g.setStroke(Theme.HAIRLINE);
                 g.strokeRect(x, foot - h, w, h);
-                write(g, h + " px", x, foot + em() * 1.15, Look.SOFT_INK, false);
+                write(g, h + " px", x, foot + em() * 1.15, Theme.SOFT_INK, false);
                 x += Math.max(w, em() * 3) + 22;
             }
             if (width - x < widthOf("Can you read the title in all three?")) {
                 return;
             }
-            aside(g, "Can you read the title in all three?", x + 6, foot - em() * 2.9, Look.INK);
-            write(g, "Buyers see the first in a list,", x + 6, foot - em() * 1.6, Look.SOFT_INK, false);
-            write(g, "the last on a phone.", x + 6, foot - em() * 0.4, Look.SOFT_INK, false);
+            aside(g, "Can you read the title in all three?", x + 6, foot - em() * 2.9, Theme.INK);
+            write(g, "Buyers see the first in a list,", x + 6, foot - em() * 1.6, Theme.SOFT_INK, false);
+            write(g, "the last on a phone.", x + 6, foot - em() * 0.4, Theme.SOFT_INK, false);
         }
     }
 
@@ -93,20 +92,20 @@ public final class CoverBench implements Bench {
         cover = new CoverView(painter);
         cover.setId("cover-view");
         stamps = new Stamps(painter);
-        zoneButton = Words.wordButton("", "Show or hide what is cut, folded or kept free.", this::switchZones);
+        zoneButton = Labels.wordButton("", "Show or hide what is cut, folded or kept free.", this::switchZones);
         nameZones();
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setMinWidth(ScrollPane.USE_PREF_SIZE);
         scroll.setFocusTraversable(false);
         FocusScroll.follow(scroll);
-        HBox head = new HBox(8, Words.label("The sheet, flat", "heading"), Words.spring(), zoneButton);
+        HBox head = new HBox(8, Labels.label("The sheet, flat", "heading"), Labels.spring(), zoneButton);
         head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         VBox.setVgrow(cover, Priority.ALWAYS);
         cover.setMinHeight(300);
         stamps.setMinHeight(190);
         stamps.setPrefHeight(190);
-        VBox left = new VBox(4, head, cover, Words.label("As buyers see it", "heading"), stamps);
+        VBox left = new VBox(4, head, cover, Labels.label("As buyers see it", "heading"), stamps);
         HBox.setHgrow(left, Priority.ALWAYS);
         HBox row = new HBox(12, left, scroll);
         VBox.setVgrow(row, Priority.ALWAYS);
@@ -139,9 +138,9 @@ public final class CoverBench implements Bench {
 
     @Override
     public void show() {
-        Sight sight = desk.sight().get();
+        BookState sight = desk.state().get();
         cover.show(sight, desk.unit().get());
-        stamps.show(CoverArt.front(sight.book(), sight.cover()));
+        stamps.show(sight.edition().cover().frontArt());
         String subject = sight.book().cover().hashCode() + "/" + sight.book().type()
                 + sight.book().title() + sight.book().brief().hashCode();
         if (!subject.equals(shownFor)) {
@@ -153,14 +152,14 @@ public final class CoverBench implements Bench {
         }
     }
 
-    private Slip slip(Sight sight) {
+    private Slip slip(BookState sight) {
         Slip slip = new Slip("Design");
         if (!sight.cover().isDelivered()) {
             slip.say(sight.book().brief().press().name()
                     + " takes no cover file; this is how it would look on a sheet of its own.");
         }
         CoverDesign design = sight.book().cover();
-        slip.add(Words.label("Ground", "soft"), swatches(design));
+        slip.add(Labels.label("Ground", "soft"), swatches(design));
         slip.field(
                 "Colour",
                 "cover-colour",
@@ -170,7 +169,7 @@ public final class CoverBench implements Bench {
         slip.add(
                 slip.choice("Title on a panel", "", design.panel(), () -> design(d -> d.withPanel(true))),
                 slip.choice("Title on the ground", "", !design.panel(), () -> design(d -> d.withPanel(false))));
-        slip.add(Words.label("Typeface of the title", "soft"));
+        slip.add(Labels.label("Typeface of the title", "soft"));
         for (Typeface each : TypeShelf.typefaces()) {
             slip.add(slip.choice(
                     each.name(),
@@ -178,7 +177,7 @@ public final class CoverBench implements Bench {
                     each.id().equals(sight.book().type().heading()),
                     () -> desk.change("type", b -> b.withType(b.type().withHeading(each.id())))));
         }
-        slip.add(Words.label("Spine", "soft"));
+        slip.add(Labels.label("Spine", "soft"));
         boolean allowed = sight.measures()
                 .get("spine.text.allowed")
                 .text(desk.unit().get())
@@ -190,7 +189,7 @@ public final class CoverBench implements Bench {
                         design.spineText(),
                         () -> design(d -> d.withSpineText(true))),
                 slip.choice("Bare spine", "", !design.spineText(), () -> design(d -> d.withSpineText(false))));
-        slip.add(Words.label("Words on the back", "soft"), blurb(design));
+        slip.add(Labels.label("Words on the back", "soft"), blurb(design));
         return slip;
     }
 

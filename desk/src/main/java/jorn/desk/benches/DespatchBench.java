@@ -10,6 +10,8 @@ import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -25,43 +27,46 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import jorn.book.Book;
 import jorn.check.Checker;
-import jorn.desk.model.Clerk;
+import jorn.desk.model.BookFiles;
+import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
-import jorn.desk.model.Sight;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
-import jorn.desk.view.Words;
+import jorn.edition.Edition;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
-import jorn.print.export.Delivery;
 import jorn.print.export.Exporter;
+import jorn.print.export.WrittenFile;
 import jorn.print.pdf.PdfLook;
 
 /** Despatch: each hand-over is a parcel with a label: for whom, what is in it, whether it may go. */
 public final class DespatchBench implements Bench {
+    private static final Logger LOG = Logger.getLogger(DespatchBench.class.getName());
+
     private static final int LOOK_HEIGHT = 150;
     private static final String HOME_SIGN = "~";
 
     private final Desk desk;
-    private final Clerk clerk;
+    private final BookFiles files;
     private final Consumer<Path> opener;
-    private final Label forWhom = Words.wrapped("", "heading");
+    private final Label forWhom = Labels.wrapped("", "heading");
     private final VBox contents = new VBox(2);
-    private final Label mayGo = Words.wrapped("");
+    private final Label mayGo = Labels.wrapped("");
     private final TextField folder = new TextField();
     private final Button write;
     private final Button stop;
     private final ProgressBar bar = new ProgressBar(0);
-    private final Label doing = Words.wrapped("", "soft");
-    private final Button openFolder = Words.wordButton("Open the folder", "Show the folder.", () -> {});
+    private final Label doing = Labels.wrapped("", "soft");
+    private final Button openFolder = Labels.wordButton("Open the folder", "Show the folder.", () -> {});
     private final FlowPane results = new FlowPane(18, 14);
     private final VBox node;
     private AtomicBoolean stopped = new AtomicBoolean();
     private Optional<Book> writtenOf = Optional.empty();
 
     /** @param opener opens a file or folder with the machine's own program */
-    public DespatchBench(Desk desk, Clerk clerk, Consumer<Path> opener) {
+    public DespatchBench(Desk desk, BookFiles files, Consumer<Path> opener) {
         this.desk = desk;
-        this.clerk = clerk;
+        this.files = files;
         this.opener = opener;
         folder.setId("export-folder");
         folder.setAccessibleText("Folder to write to");
@@ -69,15 +74,15 @@ public final class DespatchBench implements Bench {
         String last = desk.settings().exportFolder();
         folder.setText(last.isEmpty() ? HOME_SIGN + "/Jorn" : last);
         HBox.setHgrow(folder, Priority.ALWAYS);
-        Button choose = Words.wordButton("Choose …", "Choose a folder.", this::chooseFolder);
-        write = Words.deed("Write the files", "Write interior and cover to the folder.", this::write);
+        Button choose = Labels.wordButton("Choose …", "Choose a folder.", this::chooseFolder);
+        write = Labels.deed("Write the files", "Write interior and cover to the folder.", this::write);
         write.setId("write-files");
-        stop = Words.wordButton("Stop", "Stop writing; nothing half-written stays behind.", () -> stopped.set(true));
+        stop = Labels.wordButton("Stop", "Stop writing; nothing half-written stays behind.", () -> stopped.set(true));
         stop.setId("stop-writing");
         bar.setId("progress");
         bar.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(bar, Priority.ALWAYS);
-        Label to = Words.label("To the folder", "soft");
+        Label to = Labels.label("To the folder", "soft");
         to.setMinWidth(Region.USE_PREF_SIZE);
         HBox where = new HBox(10, to, folder, choose);
         where.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
@@ -96,7 +101,7 @@ public final class DespatchBench implements Bench {
         VBox deeds = new VBox(10, where, work, told);
         deeds.setStyle("-fx-padding: 0.5em 0 0 0;");
         results.setId("written");
-        node = new VBox(12, Words.label("Parcels", "heading"), parcel, deeds, results);
+        node = new VBox(12, Labels.label("Parcels", "heading"), parcel, deeds, results);
         busy(false);
     }
 
@@ -114,7 +119,7 @@ public final class DespatchBench implements Bench {
 
     private void chooseFolder() {
         Path start = folder.getText().isBlank() ? Path.of("") : target();
-        clerk.asker()
+        files.asker()
                 .folder(Files.isDirectory(start) ? Optional.of(start) : Optional.empty())
                 .ifPresent(f -> folder.setText(f.toString()));
     }
@@ -136,26 +141,18 @@ public final class DespatchBench implements Bench {
 
     @Override
     public void show() {
-        Sight sight = desk.sight().get();
+        BookState sight = desk.state().get();
         var press = sight.book().brief().press();
         forWhom.setText("For " + press.name());
         contents.getChildren().clear();
-        var unit = desk.unit().get();
-        String page =
-                Words.size(sight.measures().get("page.width"), sight.measures().get("page.height"), unit);
-        List<Path> files = Exporter.files(sight.book(), Path.of(""));
-        String bleed = sight.composer().geometry().bleeds() ? "with bleed" : "without bleed";
-        contents.getChildren()
-                .add(Words.wrapped("Interior, " + sight.pagination().pageCount() + " single pages of " + page + ", "
-                        + bleed + ": " + files.get(0)));
-        if (sight.cover().isDelivered()) {
-            String sheet = Words.size(
-                    sight.measures().get("cover.width"), sight.measures().get("cover.height"), unit);
-            contents.getChildren().add(Words.wrapped("Cover, one sheet of " + sheet + ": " + files.get(1)));
+        List<Path> files = Exporter.files(sight.edition(), Path.of(""));
+        List<String> words = ParcelWords.of(sight.edition(), desk.unit().get());
+        for (int i = 0; i < words.size(); i++) {
+            String of = i < files.size() ? ": " + files.get(i) : "";
+            contents.getChildren().add(Labels.wrapped(words.get(i) + of, i < files.size() ? "ink" : "soft"));
         }
-        contents.getChildren().add(Words.wrapped("Fonts embedded; no crop marks; trim and bleed boxes set.", "soft"));
-        boolean errors = Checker.hasErrors(sight.findings());
-        int mend = sight.toMend().size();
+        boolean errors = Checker.hasErrors(desk.findings().get().all());
+        int mend = desk.findings().get().toMend().size();
         mayGo.setText(
                 errors
                         ? "It should not go yet: " + mend
@@ -178,19 +175,19 @@ public final class DespatchBench implements Bench {
             doing.setText(t.getMessage());
             return;
         }
-        Book book = desk.book();
+        Edition edition = desk.state().get().edition();
         AtomicBoolean halt = new AtomicBoolean();
         stopped = halt;
         results.getChildren().clear();
         busy(true);
-        Thread hand = new Thread(() -> work(book, target, halt), "despatch");
+        Thread hand = new Thread(() -> work(edition, target, halt), "despatch");
         hand.setDaemon(true);
         hand.start();
     }
 
-    private void work(Book book, Path target, AtomicBoolean halt) {
+    private void work(Edition edition, Path target, AtomicBoolean halt) {
         try {
-            List<Delivery> written = Exporter.export(book, target, (done, of, what) -> {
+            List<WrittenFile> written = Exporter.export(edition, target, (done, of, what) -> {
                 Platform.runLater(() -> {
                     bar.setProgress((double) done / of);
                     doing.setText(what + " …");
@@ -198,14 +195,20 @@ public final class DespatchBench implements Bench {
                 return !halt.get();
             });
             List<BufferedImage> looks = new ArrayList<>();
-            for (Delivery d : written) {
+            for (WrittenFile d : written) {
                 looks.add(PdfLook.firstPage(d.file(), LOOK_HEIGHT));
             }
-            Platform.runLater(() -> done(book, target, written, looks));
+            Platform.runLater(() -> done(edition.book(), target, written, looks));
         } catch (CancellationException e) {
             Platform.runLater(() -> end("Stopped. Nothing half-written was left behind."));
         } catch (Trouble t) {
             Platform.runLater(() -> end(t.getMessage()));
+        } catch (RuntimeException | Error e) {
+            LOG.log(Level.SEVERE, "The files could not be written.", e);
+            Platform.runLater(
+                    () -> end(
+                            "Something went wrong inside Jorn (" + e.getClass().getSimpleName()
+                                    + "), so the files were not written. Your book is as it was; try again, and please report it."));
         }
     }
 
@@ -214,7 +217,7 @@ public final class DespatchBench implements Bench {
         doing.setText(words);
     }
 
-    private void done(Book book, Path target, List<Delivery> written, List<BufferedImage> looks) {
+    private void done(Book book, Path target, List<WrittenFile> written, List<BufferedImage> looks) {
         writtenOf = Optional.of(book);
         desk.settings().setExportFolder(folder.getText().strip());
         end("Written and read back.");
@@ -225,16 +228,16 @@ public final class DespatchBench implements Bench {
         openFolder.setVisible(true);
     }
 
-    private Node result(Delivery d, BufferedImage look) {
+    private Node result(WrittenFile d, BufferedImage look) {
         ImageView picture = new ImageView(Painter.toImage(look));
         StackPane frame = new StackPane(picture);
         frame.setStyle("-fx-border-color: hairline; -fx-background-color: white;");
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
-        Label name = Words.label(d.file().getFileName().toString(), "strong");
+        Label name = Labels.label(d.file().getFileName().toString(), "strong");
         name.setMinWidth(Region.USE_PREF_SIZE);
         String pages = d.pages() == 1 ? "1 page" : d.pages() + " pages";
-        Label size = Words.label(pages + ", " + Numeral.grouped(Math.max(1, d.bytes() / 1000)) + " kB", "soft");
-        Button open = Words.wordButton("Open", "Open the file in your own PDF viewer.", () -> opener.accept(d.file()));
+        Label size = Labels.label(pages + ", " + Numeral.grouped(Math.max(1, d.bytes() / 1000)) + " kB", "soft");
+        Button open = Labels.wordButton("Open", "Open the file in your own PDF viewer.", () -> opener.accept(d.file()));
         VBox box = new VBox(3, frame, name, size, open);
         box.setId("written-" + d.role().id());
         return box;

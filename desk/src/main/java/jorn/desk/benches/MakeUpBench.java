@@ -17,18 +17,18 @@ import jorn.desk.makeup.ColoursSlip;
 import jorn.desk.makeup.DatesSlip;
 import jorn.desk.makeup.DesignsSlip;
 import jorn.desk.makeup.FlatPlan;
-import jorn.desk.makeup.Handling;
 import jorn.desk.makeup.PageColumn;
 import jorn.desk.makeup.PageColumn.Subject;
+import jorn.desk.makeup.PageGestures;
 import jorn.desk.makeup.PageWork;
-import jorn.desk.model.Clerk;
+import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
-import jorn.desk.view.Look;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
 import jorn.desk.view.SpreadView;
-import jorn.desk.view.Words;
+import jorn.desk.view.Theme;
 
 /** The make-up of the inside: the flat plan, one spread large and open to the hand, and the settings of what is chosen. */
 public final class MakeUpBench implements Bench {
@@ -38,7 +38,7 @@ public final class MakeUpBench implements Bench {
     private final Desk desk;
     private final FlatPlan plan;
     private final SpreadView spread;
-    private final Handling handling;
+    private final PageGestures handling;
     private final PageColumn column;
     private final Polyline joint = new Polyline();
     private final Pane over = new Pane(joint);
@@ -46,7 +46,7 @@ public final class MakeUpBench implements Bench {
     private boolean zones = true;
     private final Button zoneButton;
 
-    public MakeUpBench(Desk desk, Clerk clerk, Painter painter, SlipLayer slips) {
+    public MakeUpBench(Desk desk, BookFiles files, Painter painter, SlipLayer slips) {
         this.desk = desk;
         PageWork work = new PageWork(desk);
         plan = new FlatPlan(desk, work, painter);
@@ -61,10 +61,10 @@ public final class MakeUpBench implements Bench {
         spread.setAccessibleText("Spread");
         spread.setAccessibleHelp(
                 "Up and down choose a part of the page, Enter types it over. All keys are under Keys.");
-        joint.setStroke(Look.THREAD);
+        joint.setStroke(Theme.THREAD);
         joint.setStrokeWidth(1.5);
         over.setMouseTransparent(true);
-        zoneButton = Words.wordButton("", "Show or hide gutter, bleed and margins.", this::switchZones);
+        zoneButton = Labels.wordButton("", "Show or hide gutter, bleed and margins.", this::switchZones);
         zoneButton.setId("zones");
         Pane typing = new Pane();
         typing.setPickOnBounds(false);
@@ -74,8 +74,8 @@ public final class MakeUpBench implements Bench {
                 "Page designs: take one for these pages, put one after them, or drag one onto the flat plan.",
                 slips,
                 () -> new DesignsSlip(desk, painter, work, plan));
-        handling = new Handling(desk, work, plan, spread, typing, slips, painter, designs::fire);
-        column = new PageColumn(desk, clerk, work, handling);
+        handling = new PageGestures(desk, work, plan, spread, typing, slips, painter, designs::fire);
+        column = new PageColumn(desk, files, work, handling);
         work.setOnChoice(this::show);
         column.setOnSubject(() -> Platform.runLater(this::join));
         plan.setOnRun(run -> column.choose(Subject.RUN));
@@ -84,12 +84,12 @@ public final class MakeUpBench implements Bench {
         VBox.setVgrow(table, Priority.ALWAYS);
         HBox head = new HBox(
                 8,
-                Words.label("Flat plan", "heading"),
+                Labels.label("Flat plan", "heading"),
                 designs,
                 opener("Dates", "dates", "Period, weeks, language and holidays.", slips, () -> new DatesSlip(desk)),
                 opener("Colours and type", "colours", "Colours and typefaces.", slips, () -> new ColoursSlip(desk)),
-                opener("Keys", "keys", "What the keys do at this bench.", slips, Handling::keys),
-                Words.spring(),
+                opener("Keys", "keys", "What the keys do at this bench.", slips, PageGestures::keys),
+                Labels.spring(),
                 zoneButton);
         head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         node = new VBox(4, head, plan, table);
@@ -119,7 +119,7 @@ public final class MakeUpBench implements Bench {
     }
 
     private static Button opener(String name, String id, String help, SlipLayer slips, Supplier<Slip> slip) {
-        Button button = Words.wordButton(name, help, () -> {});
+        Button button = Labels.wordButton(name, help, () -> {});
         button.setId("makeup-" + id);
         button.setOnAction(e -> slips.toggle(slip.get(), button));
         return button;
@@ -140,7 +140,7 @@ public final class MakeUpBench implements Bench {
         sizePlan();
         plan.show();
         spread.show(
-                desk.sight().get(),
+                desk.state().get(),
                 desk.spread(),
                 desk.page().get(),
                 desk.unit().get());
@@ -156,7 +156,7 @@ public final class MakeUpBench implements Bench {
     /** Draws the line from what is chosen to its slip. */
     private void join() {
         Optional<Node> slip = column.first();
-        if (slip.isEmpty() || over.getScene() == null || desk.sight().get() == null) {
+        if (slip.isEmpty() || over.getScene() == null || desk.state().get() == null) {
             return;
         }
         var to = over.sceneToLocal(slip.get().localToScene(0, 26));

@@ -18,15 +18,16 @@ import jorn.book.Pagination;
 import jorn.check.Checker;
 import jorn.check.Finding;
 import jorn.check.Finding.Severity;
+import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
-import jorn.desk.model.Sight;
+import jorn.desk.model.Findings;
 import jorn.desk.view.CoverView;
 import jorn.desk.view.FocusScroll;
-import jorn.desk.view.Look;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.PressableBox;
 import jorn.desk.view.SpreadView;
-import jorn.desk.view.Words;
+import jorn.desk.view.Theme;
 
 /** The proof: findings as notes in the margin of the page that they are about, joined to the place by a line. */
 public final class ProofBench implements Bench {
@@ -48,7 +49,7 @@ public final class ProofBench implements Bench {
         spread.setOnPage(desk.page()::set);
         cover = new CoverView(painter);
         view = new StackPane(spread, cover);
-        joint.setStroke(Look.THREAD);
+        joint.setStroke(Theme.THREAD);
         joint.setStrokeWidth(1.5);
         over.setMouseTransparent(true);
         scroll.setFitToWidth(true);
@@ -79,9 +80,9 @@ public final class ProofBench implements Bench {
 
     @Override
     public void show() {
-        Sight sight = desk.sight().get();
-        if (!sight.findings().equals(findings)) {
-            findings = sight.findings();
+        BookState sight = desk.state().get();
+        if (!desk.findings().get().all().equals(findings)) {
+            findings = desk.findings().get().all();
             chosen = 0;
         }
         Optional<Finding> at = chosen < findings.size() ? Optional.of(findings.get(chosen)) : Optional.empty();
@@ -97,24 +98,27 @@ public final class ProofBench implements Bench {
         cover.setMark(at.flatMap(f -> f.place().box()));
         spread.show(sight, desk.spread(), desk.page().get(), desk.unit().get());
         cover.show(sight, desk.unit().get());
-        showNotes(sight);
+        showNotes();
         Platform.runLater(this::join);
     }
 
     private boolean jumped = true;
 
-    private void showNotes(Sight sight) {
+    private void showNotes() {
         notes.getChildren().clear();
-        int mend = sight.toMend().size();
+        Findings now = desk.findings().get();
+        int mend = now.toMend().size();
         notes.getChildren()
-                .add(Words.label(
-                        mend == 0 ? "Nothing to mend" : mend + " to mend", "heading", mend == 0 ? "ink" : "thread"));
+                .add(Labels.label(
+                        mend > 0 ? mend + " to mend" : now.whole() ? "Nothing to mend" : "Looking at the pages …",
+                        "heading",
+                        mend == 0 ? "ink" : "thread"));
         for (int i = 0; i < findings.size(); i++) {
             notes.getChildren().add(note(findings.get(i), i));
         }
-        notes.getChildren().add(Words.label("WHAT JORN HAS LOOKED AT", "group-name"));
+        notes.getChildren().add(Labels.label("WHAT JORN HAS LOOKED AT", "group-name"));
         for (String each : Checker.lookedAt()) {
-            notes.getChildren().add(Words.wrapped(each, "soft"));
+            notes.getChildren().add(Labels.wrapped(each, "soft"));
         }
     }
 
@@ -127,14 +131,14 @@ public final class ProofBench implements Bench {
                 };
         PressableBox note = new PressableBox(2);
         note.getChildren()
-                .add(Words.label(
+                .add(Labels.label(
                         f.place().inWords() + " · " + weight, f.severity() == Severity.NOTE ? "soft" : "thread"));
-        note.getChildren().add(Words.wrapped(f.message(), "strong"));
+        note.getChildren().add(Labels.wrapped(f.message(), "strong"));
         if (!f.measured().isEmpty() || !f.required().isEmpty()) {
             String both = f.measured().isEmpty() || f.required().isEmpty() ? "" : "; asked for: ";
-            note.getChildren().add(Words.wrapped(f.measured() + both + f.required(), "soft"));
+            note.getChildren().add(Labels.wrapped(f.measured() + both + f.required(), "soft"));
         }
-        note.getChildren().add(Words.wrapped(f.remedy(), "italic"));
+        note.getChildren().add(Labels.wrapped(f.remedy(), "italic"));
         note.getStyleClass().setAll("note");
         note.setId("note-" + f.id());
         note.setAccessibleText(f.message());

@@ -10,9 +10,9 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jorn.desk.model.Desk;
+import jorn.desk.view.CommitField;
 import jorn.desk.view.FocusScroll;
-import jorn.desk.view.TakingField;
-import jorn.desk.view.Words;
+import jorn.desk.view.Labels;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
 
@@ -20,7 +20,7 @@ import jorn.measure.Trouble;
 public abstract class BriefView {
     protected final Desk desk;
     private final VBox body = new VBox(7);
-    private final Label refusal = Words.wrapped("", "refusal");
+    private final Label refusal = Labels.wrapped("", "refusal");
     private final ScrollPane scroll = new ScrollPane(new VBox(6, body, refusal));
 
     protected BriefView(Desk desk) {
@@ -61,9 +61,9 @@ public abstract class BriefView {
     }
 
     /** A field of this page. */
-    protected final TakingField field(
+    protected final CommitField field(
             String name, String id, String value, String help, int columns, Consumer<String> take) {
-        TakingField field = new TakingField(name, id, value, help, take, this::judge);
+        CommitField field = new CommitField(name, id, value, help, take, this::judge);
         field.setPrefColumnCount(columns);
         field.setMinWidth(Region.USE_PREF_SIZE);
         return field;

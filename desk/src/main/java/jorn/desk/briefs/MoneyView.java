@@ -11,7 +11,7 @@ import jorn.book.Book;
 import jorn.book.Plans;
 import jorn.brief.Money;
 import jorn.desk.model.Desk;
-import jorn.desk.view.Words;
+import jorn.desk.view.Labels;
 import jorn.measure.Figure;
 import jorn.measure.Numeral;
 import jorn.measure.Scalar;
@@ -30,10 +30,10 @@ public final class MoneyView extends BriefView {
     protected void fill(VBox page) {
         Book book = desk.book();
         List<Money> markets = Money.everywhere(
-                book.brief(), book.plans(), desk.sight().get().pagination().pageCount());
+                book.brief(), book.plans(), desk.state().get().pagination().pageCount());
         if (markets.isEmpty()) {
             page.getChildren()
-                    .add(Words.wrapped(
+                    .add(Labels.wrapped(
                             book.brief().press().name()
                                     + " states no costs, so there is nothing to reckon. Another press, or a"
                                     + " profile of your own with costs, brings figures here.",
@@ -46,7 +46,7 @@ public final class MoneyView extends BriefView {
                         finder(markets),
                         inks(markets.get(0)),
                         own(markets, book.plans()));
-        page.getChildren().addAll(Words.label("A batch from a shop", "heading"), batch(markets.get(0), book.plans()));
+        page.getChildren().addAll(Labels.label("A batch from a shop", "heading"), batch(markets.get(0), book.plans()));
     }
 
     private GridPane prices(List<Money> markets, Plans plans) {
@@ -54,7 +54,7 @@ public final class MoneyView extends BriefView {
         boolean own = !plans.ownCurrency().isEmpty();
         head(grid, "Market", "Printing one", "Lowest price", "Your price", "You keep");
         if (own) {
-            grid.add(Words.label("in " + plans.ownCurrency(), "table-head"), 5, 0);
+            grid.add(Labels.label("in " + plans.ownCurrency(), "table-head"), 5, 0);
         }
         int row = 1;
         for (Money money : markets) {
@@ -66,20 +66,20 @@ public final class MoneyView extends BriefView {
                     "Your list price in " + money.market().currency() + ".",
                     5,
                     text -> desk.change("price", b -> b.withPlans(b.plans().withPrice(id, amount(text, "price")))));
-            Label kept = Words.label(money.kept().map(this::text).orElse("—"), "strong");
+            Label kept = Labels.label(money.kept().map(this::text).orElse("—"), "strong");
             kept.setId("kept-" + id);
             if (money.kept().filter(k -> value(k) < 0).isPresent()) {
                 kept.getStyleClass().add("thread");
             }
             grid.addRow(
                     row,
-                    Words.label(money.market().name()),
-                    Words.label(text(money.printing())),
-                    Words.label(text(money.lowest())),
+                    Labels.label(money.market().name()),
+                    Labels.label(text(money.printing())),
+                    Labels.label(text(money.lowest())),
                     price,
                     kept);
             if (own) {
-                grid.add(Words.label(money.keptInOwn().map(this::text).orElse("—")), 5, row);
+                grid.add(Labels.label(money.keptInOwn().map(this::text).orElse("—")), 5, row);
             }
             row++;
         }
@@ -95,14 +95,14 @@ public final class MoneyView extends BriefView {
                                     "Nothing is wished for.", "Write what you want to keep of a copy, such as 1.00."));
                     show();
                 });
-        HBox ask = row(Words.label("To keep", "soft"), wished, Words.label("of each copy, ask at least:", "soft"));
+        HBox ask = row(Labels.label("To keep", "soft"), wished, Labels.label("of each copy, ask at least:", "soft"));
         VBox box = new VBox(2, ask);
         for (Money money : markets) {
             double least = value(money.priceToKeep(wish));
             String currency = money.market().currency();
             String words = money.market().name() + ": " + Numeral.fixed(least, 2) + " " + currency + ", rounded to "
                     + Numeral.fixed(Money.upTo99(least), 2);
-            var take = Words.wordButton(
+            var take = Labels.wordButton(
                     "take it",
                     "Make this your price there.",
                     () -> desk.change(
@@ -110,7 +110,7 @@ public final class MoneyView extends BriefView {
                             b -> b.withPlans(
                                     b.plans().withPrice(money.market().id(), Optional.of(Money.upTo99(least))))));
             take.setId("take-" + money.market().id());
-            box.getChildren().add(row(Words.label(words), take));
+            box.getChildren().add(row(Labels.label(words), take));
         }
         return box;
     }
@@ -125,11 +125,11 @@ public final class MoneyView extends BriefView {
                     .append(" ")
                     .append(text(all.get(i)));
         }
-        return Words.wrapped(words + ".", "soft");
+        return Labels.wrapped(words + ".", "soft");
     }
 
     private HBox own(List<Money> markets, Plans plans) {
-        HBox row = row(Words.label("Compare in", "soft"));
+        HBox row = row(Labels.label("Compare in", "soft"));
         row.getChildren()
                 .add(field(
                         "Your currency",
@@ -148,7 +148,7 @@ public final class MoneyView extends BriefView {
             for (String currency : others) {
                 row.getChildren()
                         .addAll(
-                                Words.label("1 " + currency + " =", "soft"),
+                                Labels.label("1 " + currency + " =", "soft"),
                                 field(
                                         "Rate of " + currency,
                                         "rate-" + currency,
@@ -167,7 +167,7 @@ public final class MoneyView extends BriefView {
     }
 
     private VBox batch(Money money, Plans plans) {
-        Plans.Batch now = plans.batch().orElse(new Plans.Batch(50, 0, 3));
+        Plans.PrintBatch now = plans.batch().orElse(new Plans.PrintBatch(50, 0, 3));
         boolean set = plans.batch().isPresent();
         HBox row = row(
                 field(
@@ -179,27 +179,27 @@ public final class MoneyView extends BriefView {
                         text -> batch(
                                 text.isBlank()
                                         ? Optional.empty()
-                                        : Optional.of(new Plans.Batch(
+                                        : Optional.of(new Plans.PrintBatch(
                                                 Numeral.count(text, "number of copies", 1, 1_000_000),
                                                 now.setup(),
                                                 now.perCopy())))),
-                Words.label("copies, fixed part", "soft"),
+                Labels.label("copies, fixed part", "soft"),
                 field(
                         "Fixed part",
                         "batch-setup",
                         set ? Numeral.fixed(now.setup(), 2) : "",
                         "What the order costs before the first copy.",
                         5,
-                        text -> batch(Optional.of(new Plans.Batch(
+                        text -> batch(Optional.of(new Plans.PrintBatch(
                                 now.copies(), amount(text, "amount").orElse(0.0), now.perCopy())))),
-                Words.label("and for each", "soft"),
+                Labels.label("and for each", "soft"),
                 field(
                         "Price of a copy",
                         "batch-each",
                         set ? Numeral.fixed(now.perCopy(), 2) : "",
                         "What the shop asks for a copy.",
                         5,
-                        text -> batch(Optional.of(new Plans.Batch(
+                        text -> batch(Optional.of(new Plans.PrintBatch(
                                 now.copies(),
                                 now.setup(),
                                 amount(text, "amount").orElse(0.0))))));
@@ -207,7 +207,7 @@ public final class MoneyView extends BriefView {
         List<Figure> figures = money.batch();
         if (figures.isEmpty()) {
             box.getChildren()
-                    .add(Words.wrapped(
+                    .add(Labels.wrapped(
                             "Write how many copies, to see what they cost and when they are cheaper than this press.",
                             "soft"));
             return box;
@@ -220,13 +220,13 @@ public final class MoneyView extends BriefView {
         if (figures.size() < 3) {
             words.append("; it is never cheaper than this press's ").append(text(money.printing()));
         }
-        Label said = Words.wrapped(words + ".", "strong");
+        Label said = Labels.wrapped(words + ".", "strong");
         said.setId("batch-result");
         box.getChildren().add(said);
         return box;
     }
 
-    private void batch(Optional<Plans.Batch> batch) {
+    private void batch(Optional<Plans.PrintBatch> batch) {
         desk.change("batch", b -> b.withPlans(b.plans().withBatch(batch)));
     }
 
@@ -247,7 +247,7 @@ public final class MoneyView extends BriefView {
 
     private static void head(GridPane grid, String... names) {
         for (int i = 0; i < names.length; i++) {
-            Label head = Words.label(names[i], "table-head");
+            Label head = Labels.label(names[i], "table-head");
             head.setMinWidth(Label.USE_PREF_SIZE);
             grid.add(head, i, 0);
         }

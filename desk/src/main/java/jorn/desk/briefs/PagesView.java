@@ -13,15 +13,16 @@ import javafx.scene.layout.VBox;
 import jorn.book.BlanksAt;
 import jorn.book.Book;
 import jorn.book.Brief;
+import jorn.book.Placement.Start;
 import jorn.book.Run;
 import jorn.book.Run.Matter;
-import jorn.book.Run.Start;
 import jorn.check.Finding;
+import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
-import jorn.desk.model.Sight;
-import jorn.desk.view.Words;
+import jorn.desk.view.Labels;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
+import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
 import jorn.recipe.Recipes;
 
@@ -38,15 +39,16 @@ public final class PagesView extends BriefView {
 
     private static List<Usual> usual() {
         return List.of(
-                new Usual("Half title", Matter.FRONT, Start.RECTO, Recipes.halfTitle()),
-                new Usual("Title", Matter.FRONT, Start.RECTO, Recipes.title()),
-                new Usual("Copyright", Matter.FRONT, Start.VERSO, Recipes.copyright()),
-                new Usual("Dedication", Matter.FRONT, Start.RECTO, Recipes.dedication()),
-                new Usual("Belongs to", Matter.FRONT, Start.RECTO, Recipes.belongsTo()),
+                new Usual("Half title", Matter.FRONT, Start.RECTO, Catalogue.recipe("half-title")),
+                new Usual("Title", Matter.FRONT, Start.RECTO, Catalogue.recipe("title")),
+                new Usual("Copyright", Matter.FRONT, Start.VERSO, Catalogue.recipe("copyright")),
+                new Usual("Dedication", Matter.FRONT, Start.RECTO, Catalogue.recipe("dedication")),
+                new Usual("Belongs to", Matter.FRONT, Start.RECTO, Catalogue.recipe("belongs-to")),
                 new Usual("Contents", Matter.FRONT, Start.RECTO, Recipes.heading("Contents")),
                 new Usual("Body pages", Matter.BODY, Start.ANYWHERE, Recipes.bare("Body pages")),
-                new Usual("Lined pages", Matter.BODY, Start.ANYWHERE, Recipes.lined(jorn.recipe.Ruling.customary())),
-                new Usual("Blank", Matter.BODY, Start.ANYWHERE, Recipes.blank()),
+                new Usual(
+                        "Lined pages", Matter.BODY, Start.ANYWHERE, Recipes.lined(jorn.block.paper.Ruling.customary())),
+                new Usual("Blank", Matter.BODY, Start.ANYWHERE, Catalogue.recipe("blank")),
                 new Usual("Thanks", Matter.BACK, Start.ANYWHERE, Recipes.heading("Thanks")),
                 new Usual("About the author", Matter.BACK, Start.ANYWHERE, Recipes.heading("About the author")),
                 new Usual("Also by", Matter.BACK, Start.ANYWHERE, Recipes.heading("Also by the author")));
@@ -54,12 +56,12 @@ public final class PagesView extends BriefView {
 
     @Override
     protected void fill(VBox page) {
-        Sight sight = desk.sight().get();
-        page.getChildren().add(Words.wrapped(sum(sight), "strong"));
-        for (Finding f : sight.findings()) {
+        BookState sight = desk.state().get();
+        page.getChildren().add(Labels.wrapped(sum(sight), "strong"));
+        for (Finding f : desk.findings().get().all()) {
             if (CONCERNS.contains(f.id())) {
                 page.getChildren()
-                        .add(Words.wrapped(
+                        .add(Labels.wrapped(
                                 f.message() + " " + f.remedy(),
                                 f.severity() == Finding.Severity.NOTE ? "soft" : "thread"));
             }
@@ -68,7 +70,7 @@ public final class PagesView extends BriefView {
     }
 
     /** "2 of front matter + 1 blank + 116 + 1 at the end = 120 pages". */
-    private static String sum(Sight sight) {
+    private static String sum(BookState sight) {
         int[] held = new int[Matter.values().length];
         int between = 0;
         for (var slot : sight.pagination().slots()) {
@@ -90,23 +92,23 @@ public final class PagesView extends BriefView {
         return String.join(" + ", terms) + " = " + sight.pagination().pageCount() + " pages";
     }
 
-    private GridPane parts(Book book, Sight sight) {
+    private GridPane parts(Book book, BookState sight) {
         GridPane grid = new GridPane();
         grid.setHgap(8);
         grid.setVgap(2);
         grid.addRow(
                 0,
-                Words.label("Part", "table-head"),
-                Words.label("It is", "table-head"),
-                Words.label("Pages", "table-head"),
-                Words.label("Begins", "table-head"));
+                Labels.label("Part", "table-head"),
+                Labels.label("It is", "table-head"),
+                Labels.label("Pages", "table-head"),
+                Labels.label("Begins", "table-head"));
         for (int i = 0; i < book.runs().size(); i++) {
             row(grid, book.runs().get(i), i, sight);
         }
         return grid;
     }
 
-    private void row(GridPane grid, Run run, int index, Sight sight) {
+    private void row(GridPane grid, Run run, int index, BookState sight) {
         var name = field(
                 "Name of part",
                 "part-name-" + index,
@@ -126,18 +128,18 @@ public final class PagesView extends BriefView {
                 "How many pages it has. Write “fill” where it shall fill the book up to its page count.",
                 6,
                 text -> count(index, text));
-        Button matter = Words.wordButton(
+        Button matter = Labels.wordButton(
                 run.matter().word(),
                 "Front matter, body or back matter.",
                 () -> change(index, r -> r.as(Matter.values()[(r.matter().ordinal() + 1) % Matter.values().length])));
-        Button start = Words.wordButton(
+        Button start = Labels.wordButton(
                 startWord(run.start()),
                 "On which side it begins.",
                 () -> change(
                         index, r -> r.withStart(Start.values()[(r.start().ordinal() + 1) % Start.values().length])));
-        Button up = Words.wordButton("↑", "Move it up.", () -> swap(index, index - 1));
-        Button down = Words.wordButton("↓", "Move it down.", () -> swap(index, index + 1));
-        Button out = Words.wordButton(
+        Button up = Labels.wordButton("↑", "Move it up.", () -> swap(index, index - 1));
+        Button down = Labels.wordButton("↓", "Move it down.", () -> swap(index, index + 1));
+        Button out = Labels.wordButton(
                 "take out",
                 "Take this part out.",
                 () -> attempt(() -> desk.change("parts", b -> {
@@ -192,9 +194,9 @@ public final class PagesView extends BriefView {
     }
 
     private FlowPane adding() {
-        FlowPane words = new FlowPane(2, 0, Words.label("Add", "soft"));
+        FlowPane words = new FlowPane(2, 0, Labels.label("Add", "soft"));
         for (Usual usual : usual()) {
-            Button add = Words.wordButton(usual.name(), "Add this part.", () -> attempt(() -> add(usual)));
+            Button add = Labels.wordButton(usual.name(), "Add this part.", () -> attempt(() -> add(usual)));
             add.setId("add-" + usual.name().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
             words.getChildren().add(add);
         }
@@ -227,7 +229,7 @@ public final class PagesView extends BriefView {
                     int n = text.isBlank() ? 1 : Numeral.count(text, "page count", 1, Brief.MOST_PAGES);
                     desk.changeBrief("pages", b -> b.withPages(n));
                 });
-        Button blanks = Words.wordButton(
+        Button blanks = Labels.wordButton(
                 book.blanksAt().word(),
                 "Where blanks go.",
                 () -> desk.change(
@@ -235,8 +237,8 @@ public final class PagesView extends BriefView {
                         b -> b.withBlanksAt(
                                 BlanksAt.values()[(b.blanksAt().ordinal() + 1) % BlanksAt.values().length])));
         blanks.setId("blanks-at");
-        HBox row =
-                new HBox(8, Words.label("Fill up to", "soft"), target, Words.label("pages; blanks go", "soft"), blanks);
+        HBox row = new HBox(
+                8, Labels.label("Fill up to", "soft"), target, Labels.label("pages; blanks go", "soft"), blanks);
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         return row;
     }

@@ -12,9 +12,9 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import jorn.desk.model.Clerk;
+import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
-import jorn.desk.view.Words;
+import jorn.desk.view.Labels;
 import jorn.json.Json;
 import jorn.measure.Trouble;
 import jorn.press.PressProfile;
@@ -23,11 +23,11 @@ import jorn.store.SafeFile;
 
 /** The press profile clause by clause. Shipped ones are read; a copy of one's own is edited, and refused where it makes no sense. */
 public final class PressView extends BriefView {
-    private final Clerk clerk;
+    private final BookFiles files;
 
-    public PressView(Desk desk, Clerk clerk) {
+    public PressView(Desk desk, BookFiles files) {
         super(desk);
-        this.clerk = clerk;
+        this.files = files;
     }
 
     private PressProfile press() {
@@ -41,19 +41,19 @@ public final class PressView extends BriefView {
     @Override
     protected void fill(VBox page) {
         PressProfile press = press();
-        page.getChildren().addAll(Words.label(press.name(), "heading"), Words.wrapped(press.about()));
-        page.getChildren().add(Words.wrapped("Compare with your own press: " + press.verify(), "soft"));
-        Button copy = Words.wordButton(
+        page.getChildren().addAll(Labels.label(press.name(), "heading"), Labels.wrapped(press.about()));
+        page.getChildren().add(Labels.wrapped("Compare with your own press: " + press.verify(), "soft"));
+        Button copy = Labels.wordButton(
                 "Copy and edit", "Make a copy of your own that can be edited.", () -> attempt(this::copy));
         copy.setId("press-copy");
-        Button take = Words.wordButton("Import …", "Take in a profile from a file.", () -> attempt(this::takeIn));
+        Button take = Labels.wordButton("Import …", "Take in a profile from a file.", () -> attempt(this::takeIn));
         take.setId("press-import");
-        Button give = Words.wordButton("Export …", "Write this profile to a file.", () -> attempt(this::give));
+        Button give = Labels.wordButton("Export …", "Write this profile to a file.", () -> attempt(this::give));
         give.setId("press-export");
         HBox deeds = new HBox(6, copy, take, give);
         if (isOwn()) {
             deeds.getChildren()
-                    .add(Words.wordButton(
+                    .add(Labels.wordButton(
                             "Verified today",
                             "Note that you have compared it with your press today.",
                             () -> attempt(() -> edit(t ->
@@ -61,7 +61,7 @@ public final class PressView extends BriefView {
         }
         page.getChildren().add(deeds);
         page.getChildren()
-                .add(Words.wrapped(
+                .add(Labels.wrapped(
                         press.verified()
                                         .map(v -> "Last compared on " + v + ".")
                                         .orElse("Not yet compared with a real press.")
@@ -106,12 +106,12 @@ public final class PressView extends BriefView {
             int index = i;
             HBox line = new HBox(8, head(words(name) + " " + (i + 1), depth));
             if (isOwn()) {
-                Button more = Words.wordButton(
+                Button more = Labels.wordButton(
                         "one more like it",
                         "Add a copy of this clause.",
                         () -> attempt(() -> edit(t -> ((ArrayNode) t.at(path))
                                 .insert(index + 1, t.at(path).get(index).deepCopy()))));
-                Button out = Words.wordButton(
+                Button out = Labels.wordButton(
                         "take out",
                         "Take this clause out.",
                         () -> attempt(() -> edit(t -> ((ArrayNode) t.at(path)).remove(index))));
@@ -123,13 +123,13 @@ public final class PressView extends BriefView {
     }
 
     private static Label head(String text, int depth) {
-        Label head = Words.label(text, "group-name");
+        Label head = Labels.label(text, "group-name");
         head.setStyle("-fx-padding: 0.5em 0 0 " + depth + "em;");
         return head;
     }
 
     private HBox clause(String name, JsonNode value, String path, int depth) {
-        Label label = Words.label(words(name), "soft");
+        Label label = Labels.label(words(name), "soft");
         label.setMinWidth(Label.USE_PREF_SIZE);
         label.setStyle("-fx-padding: 0 0 0 " + depth + "em;");
         String text = value.isArray() ? listed(value) : value.asText();
@@ -146,7 +146,7 @@ public final class PressView extends BriefView {
             HBox.setHgrow(field, Priority.ALWAYS);
             line.getChildren().add(field);
         } else {
-            line.getChildren().add(Words.wrapped(text, "strong"));
+            line.getChildren().add(Labels.wrapped(text, "strong"));
         }
         return line;
     }
@@ -215,7 +215,7 @@ public final class PressView extends BriefView {
     }
 
     private void takeIn() {
-        clerk.asker().profileToOpen().ifPresent(file -> {
+        files.asker().profileToOpen().ifPresent(file -> {
             PressProfile press = PressShelf.read(file);
             boolean shipped = PressShelf.isShipped(press.id());
             PressProfile own = shipped ? press.copyAs(press.id() + "-own", press.name()) : press;
@@ -225,7 +225,7 @@ public final class PressView extends BriefView {
     }
 
     private void give() {
-        clerk.asker().whereToSaveProfile(press().id() + ".json").ifPresent(file -> {
+        files.asker().whereToSaveProfile(press().id() + ".json").ifPresent(file -> {
             if (Files.isDirectory(file)) {
                 throw Trouble.of(file + " is a folder.", "Choose a file name.");
             }

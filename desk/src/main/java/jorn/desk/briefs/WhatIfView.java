@@ -16,9 +16,9 @@ import jorn.check.Finding;
 import jorn.check.Proof;
 import jorn.desk.model.Desk;
 import jorn.desk.view.BriefSlips;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
-import jorn.desk.view.Words;
 import jorn.measure.Numeral;
 import jorn.measure.Size;
 import jorn.measure.Unit;
@@ -59,7 +59,7 @@ public final class WhatIfView extends BriefView {
         lines.add(new Line("Spine", b -> figure(b, "spine.width")));
         lines.add(new Line("Cover", b -> {
             Measures m = b.measures();
-            return Words.size(m.get("cover.width"), m.get("cover.height"), unit);
+            return Labels.size(m.get("cover.width"), m.get("cover.height"), unit);
         }));
         lines.add(new Line("Gutter", b -> figure(b, "margin.gutter")));
         lines.add(new Line("Weight", b -> figure(b, "book.weight")));
@@ -85,7 +85,7 @@ public final class WhatIfView extends BriefView {
     protected void fill(VBox page) {
         Book book = desk.book();
         List<Weighed> all =
-                new ArrayList<>(List.of(new Weighed(book, desk.sight().get().measures())));
+                new ArrayList<>(List.of(new Weighed(book, desk.state().get().measures())));
         desk.whatIfs().forEach(b -> {
             Book other = book.withBrief(b);
             all.add(new Weighed(other, Measures.of(other)));
@@ -93,17 +93,17 @@ public final class WhatIfView extends BriefView {
         GridPane grid = new GridPane();
         grid.setHgap(16);
         grid.setVgap(2);
-        grid.add(Words.label("As it is", "heading"), 1, 0);
+        grid.add(Labels.label("As it is", "heading"), 1, 0);
         for (int i = 1; i < all.size(); i++) {
             grid.add(heading(i - 1), i + 1, 0);
         }
         int row = 1;
         for (Line line : lines()) {
-            grid.add(whole(Words.label(line.name(), "soft")), 0, row);
+            grid.add(whole(Labels.label(line.name(), "soft")), 0, row);
             String mine = line.value().apply(all.get(0));
             for (int i = 0; i < all.size(); i++) {
                 String text = line.value().apply(all.get(i));
-                Label label = Words.label(text, text.equals(mine) ? "taken" : "differs");
+                Label label = Labels.label(text, text.equals(mine) ? "taken" : "differs");
                 if (text.equals(mine) && i > 0) {
                     label.getStyleClass().setAll("label", "soft");
                 }
@@ -113,7 +113,7 @@ public final class WhatIfView extends BriefView {
         }
         page.getChildren().add(grid);
         if (desk.whatIfs().size() < MOST) {
-            Button add = Words.wordButton(
+            Button add = Labels.wordButton(
                     "Weigh another against it …", "Put another brief beside this one.", () -> desk.whatIfs()
                             .add(desk.book().brief()));
             add.setId("what-if-add");
@@ -121,7 +121,7 @@ public final class WhatIfView extends BriefView {
         }
         if (desk.whatIfs().isEmpty()) {
             page.getChildren()
-                    .add(Words.wrapped(
+                    .add(Labels.wrapped(
                             "Cream instead of white? Smaller? Stapled? Put the other beside this one and see what changes, before you decide.",
                             "soft"));
         }
@@ -133,18 +133,18 @@ public final class WhatIfView extends BriefView {
     }
 
     private VBox heading(int index) {
-        Button change = Words.wordButton("Change …", "What shall be otherwise.", () -> {});
+        Button change = Labels.wordButton("Change …", "What shall be otherwise.", () -> {});
         change.setId("what-if-change-" + index);
         change.setOnAction(e -> slips.toggle(changes(index), change));
-        Button take = Words.wordButton("Take over", "Make this the book's brief.", () -> {
+        Button take = Labels.wordButton("Take over", "Make this the book's brief.", () -> {
             Brief taken = desk.whatIfs().get(index);
             desk.whatIfs().set(index, desk.book().brief());
             desk.changeBrief("what-if", b -> taken);
         });
         take.setId("what-if-take-" + index);
-        Button away = Words.wordButton(
+        Button away = Labels.wordButton(
                 "Put away", "Forget this one.", () -> desk.whatIfs().remove(index));
-        HBox name = new HBox(6, whole(Words.label("What if " + (index + 1), "heading")), away);
+        HBox name = new HBox(6, whole(Labels.label("What if " + (index + 1), "heading")), away);
         name.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
         return new VBox(name, new HBox(change, take));
     }
@@ -164,7 +164,7 @@ public final class WhatIfView extends BriefView {
                 text -> set(
                         index,
                         brief.withTrim(Size.parse(text, desk.unit().get())).require()));
-        slip.add(Words.label("PAPER", "group-name"));
+        slip.add(Labels.label("PAPER", "group-name"));
         brief.press()
                 .papers()
                 .forEach(p -> slip.add(slip.choice(
@@ -172,7 +172,7 @@ public final class WhatIfView extends BriefView {
                         "",
                         p.id().equals(brief.paper()),
                         () -> set(index, brief.withPaper(p.id())))));
-        slip.add(Words.label("INK", "group-name"));
+        slip.add(Labels.label("INK", "group-name"));
         brief.press()
                 .inks()
                 .forEach(i -> slip.add(slip.choice(
@@ -180,7 +180,7 @@ public final class WhatIfView extends BriefView {
                         "",
                         i.id().equals(brief.ink()),
                         () -> set(index, brief.withInk(i.id())))));
-        slip.add(Words.label("PRESS AND BINDING", "group-name"));
+        slip.add(Labels.label("PRESS AND BINDING", "group-name"));
         for (PressProfile press : desk.shelf().profiles()) {
             for (BindingOffer offer : press.bindings()) {
                 boolean now = press.id().equals(brief.press().id()) && offer.binding() == brief.binding();

@@ -11,7 +11,7 @@ import javafx.scene.layout.VBox;
 import jorn.book.Plans.Work;
 import jorn.brief.WorkBudget;
 import jorn.desk.model.Desk;
-import jorn.desk.view.Words;
+import jorn.desk.view.Labels;
 import jorn.measure.Days;
 import jorn.measure.Figure;
 import jorn.measure.Numeral;
@@ -71,12 +71,13 @@ public final class WorkView extends BriefView {
         for (Figure f : budget.figures()) {
             words.append(f.label()).append(": ").append(f.text(Unit.INCH)).append(". ");
         }
-        Label done = Words.wrapped("The last page is done on " + budget.finish().format(DAY) + ".", "heading");
+        Label done =
+                Labels.wrapped("The last page is done on " + budget.finish().format(DAY) + ".", "heading");
         done.setId("work-finish");
-        page.getChildren().addAll(grid, Words.wrapped(words.toString()), done);
+        page.getChildren().addAll(grid, Labels.wrapped(words.toString()), done);
         if (set.isEmpty()) {
             page.getChildren()
-                    .add(Words.wrapped(
+                    .add(Labels.wrapped(
                             "These are guesses until you change one; then they are kept with the book.", "soft"));
         }
     }
@@ -86,7 +87,8 @@ public final class WorkView extends BriefView {
     }
 
     private void row(GridPane grid, int row, String name, String id, String value, String help, Reader reader) {
-        grid.addRow(row, Words.label(name, "soft"), field(name, id, value, help, 9, text -> change(reader.read(text))));
+        grid.addRow(
+                row, Labels.label(name, "soft"), field(name, id, value, help, 9, text -> change(reader.read(text))));
     }
 
     private void change(UnaryOperator<Work> change) {
@@ -97,7 +99,7 @@ public final class WorkView extends BriefView {
     }
 
     private Work guess() {
-        int pages = (int) desk.sight().get().pagination().slots().stream()
+        int pages = (int) desk.state().get().pagination().slots().stream()
                 .filter(s -> !s.isBlank())
                 .count();
         return new Work(Math.max(1, pages), 4, 10, LocalDate.now());

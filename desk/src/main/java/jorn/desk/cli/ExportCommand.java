@@ -6,10 +6,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import jorn.edition.Edition;
 import jorn.json.Json;
-import jorn.print.export.Delivery;
 import jorn.print.export.Exporter;
 import jorn.print.export.Progress;
+import jorn.print.export.WrittenFile;
 import jorn.store.BookFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -35,7 +36,7 @@ final class ExportCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         var out = spec.commandLine().getOut();
-        List<Delivery> written = Exporter.export(BookFile.load(file), folder, Progress.SILENT);
+        List<WrittenFile> written = Exporter.export(Edition.of(BookFile.load(file)), folder, Progress.SILENT);
         if (json) {
             List<Map<String, Object>> array =
                     written.stream().map(ExportCommand::object).toList();
@@ -46,7 +47,7 @@ final class ExportCommand implements Callable<Integer> {
         return JornCommand.DONE;
     }
 
-    private static Map<String, Object> object(Delivery delivery) {
+    private static Map<String, Object> object(WrittenFile delivery) {
         Map<String, Object> object = new LinkedHashMap<>();
         object.put("role", delivery.role());
         object.put("file", delivery.file().toString());

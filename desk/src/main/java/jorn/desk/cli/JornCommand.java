@@ -25,11 +25,16 @@ import picocli.CommandLine.Parameters;
             CheckCommand.class,
             ExportCommand.class,
             DemoCommand.class,
-            ScreenshotsCommand.class,
-            BenchCommand.class,
             CommandLine.HelpCommand.class
         },
-        footer = {"", "  test            Run the tests.", "", "Without a command Jorn opens its window."})
+        footer = {
+            "",
+            "  test            Run the tests.",
+            "  bench           Run the benchmarks and print them as a table.",
+            "  screenshots     Write a picture of each main view, 1280x800, from the demo data.",
+            "",
+            "Without a command Jorn opens its window."
+        })
 public final class JornCommand implements Callable<Integer> {
     static final int DONE = 0;
     static final int FOUND = 1;

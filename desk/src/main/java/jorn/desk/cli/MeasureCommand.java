@@ -6,10 +6,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import jorn.book.Book;
-import jorn.book.Pagination;
 import jorn.book.Starter;
 import jorn.brief.Measures;
 import jorn.json.Json;
+import jorn.makeup.Paginator;
 import jorn.measure.Figure;
 import jorn.measure.Length;
 import jorn.measure.Numeral;
@@ -49,7 +49,7 @@ final class MeasureCommand implements Callable<Integer> {
     public Integer call() {
         var out = spec.commandLine().getOut();
         Book book = priced(book());
-        Measures measures = Measures.of(book, Pagination.of(book), market == null ? "" : market);
+        Measures measures = Measures.of(book, Paginator.of(book), market == null ? "" : market);
         if (json) {
             Map<String, Object> all = new LinkedHashMap<>();
             measures.all().forEach((key, figure) -> all.put(key, object(figure)));

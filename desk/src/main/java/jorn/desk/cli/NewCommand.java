@@ -2,13 +2,14 @@ package jorn.desk.cli;
 
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
+import jorn.block.paper.Ruling;
 import jorn.book.Book;
 import jorn.book.Starter;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.WeekRule;
+import jorn.makeup.Paginator;
 import jorn.measure.Days;
 import jorn.measure.Trouble;
-import jorn.recipe.Ruling;
 import jorn.store.BookFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -74,7 +75,7 @@ final class NewCommand implements Callable<Integer> {
         Starter kind = Starter.of(starter);
         Book book = kind.begin(options.brief(kind.usualBrief()));
         book = book.withCalendar(calendar(book.calendar()));
-        jorn.book.Pagination.of(book);
+        Paginator.of(book);
         if (title != null) {
             book = book.withTitle(title);
         }

@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import jorn.book.Book;
-import jorn.book.Pagination;
-import jorn.book.Pagination.Slot;
+import jorn.book.Slot;
+import jorn.edition.Edition;
 import jorn.json.Json;
 import jorn.store.BookFile;
 import picocli.CommandLine.Command;
@@ -33,9 +33,9 @@ final class PagesCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         var out = spec.commandLine().getOut();
-        Book book = BookFile.load(file);
+        Edition edition = Edition.of(BookFile.load(file));
         List<Map<String, Object>> pages = new ArrayList<>();
-        Pagination.of(book).slots().forEach(s -> pages.add(object(book, s)));
+        edition.pagination().slots().forEach(s -> pages.add(object(edition, s)));
         if (json) {
             out.println(new String(Json.write(pages), StandardCharsets.UTF_8));
         } else {
@@ -45,13 +45,14 @@ final class PagesCommand implements Callable<Integer> {
         return JornCommand.DONE;
     }
 
-    private static Map<String, Object> object(Book book, Slot slot) {
+    private static Map<String, Object> object(Edition edition, Slot slot) {
+        Book book = edition.book();
         Map<String, Object> page = new LinkedHashMap<>();
         page.put("number", slot.number());
         page.put("side", slot.side().id());
         page.put("recipe", slot.isBlank() ? "blank" : book.recipeOf(slot).id());
-        page.put("run", slot.isBlank() ? "" : book.runs().get(slot.run()).name());
-        boolean speaks = !slot.isBlank() && book.recipeOf(slot).variesByOccasion();
+        page.put("run", slot.isBlank() ? "" : book.runOf(slot).name());
+        boolean speaks = edition.pages().showsSubject(slot);
         page.put("for", speaks ? slot.occasion().id(book.calendar().weeks()) : "");
         return page;
     }

@@ -5,9 +5,10 @@ import java.util.List;
 import java.util.concurrent.Callable;
 import jorn.book.Book;
 import jorn.book.Brief;
+import jorn.book.Placement;
 import jorn.book.Run;
 import jorn.book.Starter;
-import jorn.makeup.Composer;
+import jorn.edition.Edition;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
@@ -46,7 +47,7 @@ final class RecipeCommand implements Callable<Integer> {
         Book book = page(id, Size.parse(trim, Unit.INCH));
         SafeFile.write(file, out -> {
             try (PdfSink sink = new PdfSink(id, "")) {
-                sink.add(new Composer(book).page(side.equals("recto") ? 1 : 2));
+                sink.add(Edition.of(book).page(side.equals("recto") ? 1 : 2));
                 sink.writeTo(out);
             }
         });
@@ -57,6 +58,6 @@ final class RecipeCommand implements Callable<Integer> {
     private static Book page(String id, Size size) {
         Starter base = Starter.NOTEBOOK;
         Brief brief = base.usualBrief().withTrim(size);
-        return base.begin(brief).withRuns(List.of(Run.filling(id, Catalogue.recipe(id), Run.Start.ANYWHERE)));
+        return base.begin(brief).withRuns(List.of(Run.filling(id, Catalogue.recipe(id), Placement.Start.ANYWHERE)));
     }
 }

@@ -3,17 +3,17 @@ package jorn.desk.makeup;
 import java.util.Optional;
 import java.util.function.Function;
 import jorn.art.Picture;
+import jorn.block.text.Folio;
+import jorn.block.text.RunningHead;
 import jorn.book.Furniture;
 import jorn.book.MarginChoice;
 import jorn.desk.model.Desk;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
-import jorn.desk.view.Words;
+import jorn.layout.PartSettings;
 import jorn.measure.Figure;
 import jorn.measure.Length;
 import jorn.measure.Unit;
-import jorn.recipe.Folio;
-import jorn.recipe.PartSettings;
-import jorn.recipe.RunningHead;
 
 /** What all pages have in common: margins, page numbers, running heads. */
 final class AllPagesSlip extends Slip {
@@ -22,7 +22,7 @@ final class AllPagesSlip extends Slip {
     AllPagesSlip(Desk desk, java.util.function.Consumer<java.util.function.Consumer<Picture>> bringIn) {
         super("Margins");
         this.desk = desk;
-        var page = desk.sight().get().composer().geometry();
+        var page = desk.state().get().edition().geometry();
         MarginChoice own = desk.book().margins();
         margin("Fore-edge", "margin-outside", page.outside(), own::withOutside);
         margin("Head", "margin-head", page.head(), own::withHead);
@@ -55,7 +55,7 @@ final class AllPagesSlip extends Slip {
         Furniture now = desk.book().furniture();
         SettingsForm form =
                 new SettingsForm(this, desk.unit().get(), desk.book().pictures(), bringIn);
-        add(Words.label("PAGE NUMBERS", "group-name"));
+        add(Labels.label("PAGE NUMBERS", "group-name"));
         toggle(
                 "On every page",
                 "folio-on",
@@ -63,7 +63,7 @@ final class AllPagesSlip extends Slip {
                 () -> set(now.withFolio(
                         now.folio().isPresent()
                                 ? Optional.empty()
-                                : Optional.of(Folio.customary(Folio.Place.FORE_EDGE)))));
+                                : Optional.of(Folio.customary(Folio.FolioPlace.FORE_EDGE)))));
         now.folio().ifPresent(folio -> {
             form.show("folio-", folio, PartSettings.of(folio), f -> set(now.withFolio(Optional.of(f))));
             toggle(
@@ -72,7 +72,7 @@ final class AllPagesSlip extends Slip {
                     now.folioAtHead(),
                     () -> set(now.withFolioAtHead(!now.folioAtHead())));
         });
-        add(Words.label("RUNNING HEAD", "group-name"));
+        add(Labels.label("RUNNING HEAD", "group-name"));
         toggle(
                 "On pages of the body",
                 "head-on",

@@ -7,8 +7,9 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Slip;
-import jorn.recipe.Blocks;
-import jorn.recipe.Node;
+import jorn.layout.Node;
+import jorn.layout.NodeKind;
+import jorn.layout.NodeKinds;
 
 /** The kinds of block, to put one on the page. */
 final class BlocksSlip extends Slip {
@@ -37,11 +38,15 @@ final class BlocksSlip extends Slip {
     private void show(String search) {
         String wanted = search.strip().toLowerCase(java.util.Locale.ROOT);
         list.getChildren().clear();
-        for (Blocks.Kind kind : Blocks.all()) {
+        for (NodeKind.Offer<?> kind : NodeKinds.offers()) {
             if ((kind.name() + " " + kind.says())
                     .toLowerCase(java.util.Locale.ROOT)
                     .contains(wanted)) {
-                Button button = choice(kind.name(), kind.says(), false, () -> take.accept(kind.fresh()));
+                Button button = choice(
+                        kind.name(),
+                        kind.says(),
+                        false,
+                        () -> take.accept(kind.fresh().get()));
                 button.setId("block-" + kind.id());
                 list.getChildren().add(button);
             }

@@ -8,9 +8,9 @@ import jorn.art.Palette;
 import jorn.art.Palette.Role;
 import jorn.book.TypeChoice;
 import jorn.desk.model.Desk;
+import jorn.desk.view.Labels;
 import jorn.desk.view.PressableBox;
 import jorn.desk.view.Slip;
-import jorn.desk.view.Words;
 import jorn.text.TypeShelf;
 
 /** The colours and typefaces of the pages; one click recolours or resets the whole book. */
@@ -26,7 +26,7 @@ public final class ColoursSlip extends Slip {
                         + palette.ink(role).hex() + ";");
                 patches.getChildren().add(patch);
             }
-            HBox row = new HBox(14, Words.label(palette.name(), "choice-name"), Words.spring(), patches);
+            HBox row = new HBox(14, Labels.label(palette.name(), "choice-name"), Labels.spring(), patches);
             row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
             row.setPrefWidth(300);
             PressableBox box = new PressableBox(0, row);

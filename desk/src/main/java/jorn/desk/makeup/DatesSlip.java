@@ -7,8 +7,8 @@ import jorn.calendar.CalendarChoice;
 import jorn.calendar.Occasion.Straddle;
 import jorn.calendar.WeekRule;
 import jorn.desk.model.Desk;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
-import jorn.desk.view.Words;
 import jorn.measure.Days;
 
 /** The book's dates: period, weeks, language, holidays. */
@@ -43,7 +43,7 @@ public final class DatesSlip extends Slip {
                 now.holidays(),
                 "A country's two letters: DK, DE, GB, US. Empty for none.",
                 t -> change(c -> c.withHolidays(t)));
-        add(Words.label("WEEKS", "group-name"));
+        add(Labels.label("WEEKS", "group-name"));
         add(choice(
                 "From Monday, numbered as ISO 8601",
                 "",
@@ -54,11 +54,11 @@ public final class DatesSlip extends Slip {
                 "",
                 now.weeks().equals(WeekRule.SUNDAY),
                 () -> change(c -> c.withWeeks(WeekRule.SUNDAY))));
-        add(Words.label("A WEEK IN TWO MONTHS BELONGS TO", "group-name"));
+        add(Labels.label("A WEEK IN TWO MONTHS BELONGS TO", "group-name"));
         for (Straddle straddle : Straddle.values()) {
             add(choice(straddle.word(), "", now.straddle() == straddle, () -> change(c -> c.withStraddle(straddle))));
         }
-        add(Words.label("THE MOON", "group-name"));
+        add(Labels.label("THE MOON", "group-name"));
         add(choice("Phases are marked", "", now.moon(), () -> change(c -> c.withMoon(true))));
         add(choice("Not marked", "", !now.moon(), () -> change(c -> c.withMoon(false))));
         int own = now.personal().size();

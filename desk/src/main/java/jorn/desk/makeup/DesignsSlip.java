@@ -13,10 +13,10 @@ import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import jorn.desk.model.Desk;
 import jorn.desk.view.FocusScroll;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.PressableBox;
 import jorn.desk.view.Slip;
-import jorn.desk.view.Words;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
 import jorn.store.RecipeShelf;
@@ -43,7 +43,11 @@ public final class DesignsSlip extends Slip {
     public DesignsSlip(Desk desk, Painter painter, PageWork work, FlatPlan plan) {
         this(desk, painter, work, plan, "Designs at hand");
         HBox how = new HBox(
-                4, Words.label("A click:", "soft"), use, after, Words.label("Or drag one onto the flat plan.", "soft"));
+                4,
+                Labels.label("A click:", "soft"),
+                use,
+                after,
+                Labels.label("Or drag one onto the flat plan.", "soft"));
         how.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         add(search(), how, scroll());
         choose(false);
@@ -68,8 +72,8 @@ public final class DesignsSlip extends Slip {
         this.work = work;
         this.plan = plan;
         own = new RecipeShelf(desk.settings().recipeFolder());
-        use = Words.wordButton("", "A click on a design takes it for these pages.", () -> choose(false));
-        after = Words.wordButton(
+        use = Labels.wordButton("", "A click on a design takes it for these pages.", () -> choose(false));
+        after = Labels.wordButton(
                 "put after them", "A click on a design puts a page of it after these.", () -> choose(true));
         use.setId("design-use");
         after.setId("design-after");
@@ -143,7 +147,7 @@ public final class DesignsSlip extends Slip {
         }
         if (shelves.getChildren().isEmpty()) {
             shelves.getChildren()
-                    .add(Words.wrapped("Nothing is called so. Try one word, such as week, dot or log.", "soft"));
+                    .add(Labels.wrapped("Nothing is called so. Try one word, such as week, dot or log.", "soft"));
         }
     }
 
@@ -155,7 +159,7 @@ public final class DesignsSlip extends Slip {
     }
 
     private void shelf(String name, int count, TilePane tiles) {
-        shelves.getChildren().addAll(Words.label(name.toUpperCase(Locale.ROOT) + ", " + count, "group-name"), tiles);
+        shelves.getChildren().addAll(Labels.label(name.toUpperCase(Locale.ROOT) + ", " + count, "group-name"), tiles);
     }
 
     private PressableBox tile(Recipe recipe) {
@@ -184,7 +188,7 @@ public final class DesignsSlip extends Slip {
     }
 
     private VBox ownTile(Recipe recipe) {
-        Button drop = Words.wordButton(
+        Button drop = Labels.wordButton(
                 "delete",
                 "Take this design off your shelf.",
                 () -> attempt(() -> {

@@ -4,12 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import jorn.art.Box;
+import jorn.layout.Axis;
+import jorn.layout.Node;
+import jorn.layout.NodePath;
+import jorn.layout.Placed;
+import jorn.layout.Stack;
+import jorn.layout.Tree;
 import jorn.measure.Length;
-import jorn.recipe.Column;
-import jorn.recipe.Node;
-import jorn.recipe.Placed;
-import jorn.recipe.Rework;
-import jorn.recipe.Row;
 
 /**
  * The line between two neighbours of a row or column on a page.
@@ -20,13 +21,13 @@ import jorn.recipe.Row;
  * @param second where its neighbour lies
  * @param upright whether it parts left from right
  */
-record Divider(List<Integer> container, int before, Box first, Box second, boolean upright) {
+record Divider(NodePath container, int before, Box first, Box second, boolean upright) {
 
     /** All dividers of a page, those of inner rows and columns last. */
     static List<Divider> all(List<Placed> parts) {
         List<Divider> all = new ArrayList<>();
         for (Placed p : parts) {
-            if (p.node() instanceof Row || p.node() instanceof Column) {
+            if (p.node() instanceof Stack) {
                 for (int i = 0; i + 1 < p.node().children().size(); i++) {
                     all.add(of(parts, p.path(), i));
                 }
@@ -36,14 +37,14 @@ record Divider(List<Integer> container, int before, Box first, Box second, boole
     }
 
     /** The divider after one part of a row or column. */
-    static Divider of(List<Placed> parts, List<Integer> container, int before) {
+    static Divider of(List<Placed> parts, NodePath container, int before) {
         Node node = box(parts, container).node();
         return new Divider(
                 container,
                 before,
-                box(parts, Rework.child(container, before)).box(),
-                box(parts, Rework.child(container, before + 1)).box(),
-                node instanceof Row);
+                box(parts, container.child(before)).box(),
+                box(parts, container.child(before + 1)).box(),
+                node instanceof Stack stack && stack.axis() == Axis.ACROSS);
     }
 
     /** How much room a neighbour has, across the divider. */
@@ -55,7 +56,7 @@ record Divider(List<Integer> container, int before, Box first, Box second, boole
         return upright ? neighbour.width() : neighbour.height();
     }
 
-    private static Placed box(List<Placed> parts, List<Integer> path) {
+    private static Placed box(List<Placed> parts, NodePath path) {
         return parts.stream().filter(p -> p.path().equals(path)).findFirst().orElseThrow();
     }
 
@@ -82,6 +83,6 @@ record Divider(List<Integer> container, int before, Box first, Box second, boole
 
     /** The tree with the divider moved down or to the right, by so many points. */
     Node moved(Node root, double by) {
-        return Rework.moveDivider(root, container, before, points(first), points(second), by);
+        return Tree.moveDivider(root, container, before, points(first), points(second), by);
     }
 }

@@ -14,10 +14,10 @@ import javafx.scene.image.Image;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
-import jorn.book.Inside;
 import jorn.book.Pagination;
+import jorn.book.RunOrder;
+import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
-import jorn.desk.model.Sight;
 import jorn.desk.view.CanvasPane;
 import jorn.desk.view.Painter;
 import jorn.recipe.Recipe;
@@ -33,7 +33,7 @@ public final class FlatPlan extends CanvasPane {
     private final PageWork work;
     private final Painter painter;
     private final Set<String> folded = new HashSet<>();
-    private Sight sight;
+    private BookState sight;
     private StripLayout layout;
     private double offset;
     private IntConsumer onRun = r -> {};
@@ -63,7 +63,7 @@ public final class FlatPlan extends CanvasPane {
                 redraw();
             }
         });
-        addEventHandler(ScrollEvent.SCROLL, e -> scrollBy(-(e.getDeltaY() + e.getDeltaX())));
+        addEventHandler(ScrollEvent.SCROLL, e -> scrollBy(onwards(-e.getDeltaY()) - e.getDeltaX()));
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
         addEventHandler(MouseEvent.MOUSE_RELEASED, e -> drop());
@@ -88,8 +88,8 @@ public final class FlatPlan extends CanvasPane {
 
     /** Shows the book as it is now, with the page that is looked at in sight. */
     public void show() {
-        boolean isNew = sight != desk.sight().get();
-        sight = desk.sight().get();
+        boolean isNew = sight != desk.state().get();
+        sight = desk.state().get();
         if (isNew) {
             arrange();
         }
@@ -135,6 +135,11 @@ public final class FlatPlan extends CanvasPane {
             offset = left + 2 * step - getWidth();
         }
         clampOffset();
+    }
+
+    /** A way on in the direction of reading. */
+    private double onwards(double way) {
+        return layout != null && layout.isFromRight() ? -way : way;
     }
 
     private void scrollBy(double dx) {
@@ -205,7 +210,8 @@ public final class FlatPlan extends CanvasPane {
         where.ifPresent(gap -> desk.attempt(() -> {
             Held h = what.get();
             if (h.cycle()) {
-                desk.change("order", b -> Inside.moveCycle(b, h.group().cycle().orElseThrow(), gap.run()));
+                desk.change(
+                        "order", b -> RunOrder.moveCycle(b, h.group().cycle().orElseThrow(), gap.run()));
             } else {
                 work.moveRun(h.run(), gap.run(), gap.inside());
             }
@@ -293,8 +299,10 @@ public final class FlatPlan extends CanvasPane {
         StripDrawing drawing = new StripDrawing(g, this, layout, sight, offset, width);
         Pagination p = sight.pagination();
         List<Integer> shown = layout.strip().shown();
-        int first = layout.placeAt(offset);
-        int last = layout.placeAt(offset + width);
+        int oneEnd = layout.placeAt(offset);
+        int otherEnd = layout.placeAt(offset + width);
+        int first = Math.min(oneEnd, otherEnd);
+        int last = Math.max(oneEnd, otherEnd);
         Set<Integer> chosen = work.hasMany() ? work.pages() : Set.of();
         for (int place = first; place <= last; place++) {
             int spread = shown.get(place);

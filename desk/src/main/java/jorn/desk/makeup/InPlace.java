@@ -7,10 +7,10 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
 import jorn.desk.model.Desk;
-import jorn.desk.view.Taking;
+import jorn.desk.view.FieldCommit;
+import jorn.layout.PartSettings;
+import jorn.layout.Setting;
 import jorn.measure.Trouble;
-import jorn.recipe.PartSettings;
-import jorn.recipe.Setting;
 
 /** Types the words of a part over where they stand on the page. */
 final class InPlace {
@@ -44,7 +44,7 @@ final class InPlace {
         field.setAccessibleText(work.partName());
         field.setAccessibleHelp("Enter takes it, Shift and Enter begins a new line, Escape leaves it as it was.");
         field.getStyleClass().add("in-place");
-        Taking taking = new Taking(
+        FieldCommit taking = new FieldCommit(
                 field,
                 text -> {
                     if (work.part().equals(path)) {

@@ -2,8 +2,8 @@ package jorn.desk.makeup;
 
 import java.util.List;
 import javafx.scene.layout.GridPane;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
-import jorn.desk.view.Words;
 
 /** The keys of the Make-up bench. */
 final class KeysSlip extends Slip {
@@ -31,8 +31,8 @@ final class KeysSlip extends Slip {
         grid.setHgap(18);
         grid.setVgap(2);
         for (int i = 0; i < KEYS.size(); i++) {
-            grid.add(Words.label(KEYS.get(i).get(0), "strong"), 0, i);
-            grid.add(Words.label(KEYS.get(i).get(1)), 1, i);
+            grid.add(Labels.label(KEYS.get(i).get(0), "strong"), 0, i);
+            grid.add(Labels.label(KEYS.get(i).get(1)), 1, i);
         }
         add(grid);
     }

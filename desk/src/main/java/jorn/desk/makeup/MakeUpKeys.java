@@ -4,9 +4,10 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.input.KeyEvent;
 import jorn.desk.model.Desk;
+import jorn.layout.Axis;
+import jorn.layout.Tree.Edge;
 import jorn.measure.Length;
 import jorn.measure.Trouble;
-import jorn.recipe.Rework.Edge;
 
 /** What the keys do at the Make-up bench; {@link KeysSlip} lists them. */
 final class MakeUpKeys {
@@ -93,7 +94,7 @@ final class MakeUpKeys {
             case B -> offer.accept(Edge.BELOW);
             case L -> offer.accept(Edge.LEFT);
             case R -> offer.accept(Edge.RIGHT);
-            case S -> work.split(e.isShiftDown());
+            case S -> work.split(e.isShiftDown() ? Axis.ACROSS : Axis.DOWN);
             case O -> work.setOnlyHere(!work.isOnlyHere());
             case D -> designs.run();
             case T -> work.takeOut();

@@ -10,11 +10,11 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import jorn.desk.model.Clerk;
+import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.FocusScroll;
-import jorn.desk.view.Words;
-import jorn.recipe.Rework.Edge;
+import jorn.desk.view.Labels;
+import jorn.layout.Tree.Edge;
 
 /** The slips beside the page: what is set for this page or the part chosen on it, for its run, for all pages. */
 public final class PageColumn extends VBox {
@@ -34,7 +34,7 @@ public final class PageColumn extends VBox {
     }
 
     /** What the slips ask of the bench. */
-    public interface Bench {
+    public interface Host {
         /** Types the chosen part over on the page. */
         void type();
 
@@ -46,9 +46,9 @@ public final class PageColumn extends VBox {
     }
 
     private final Desk desk;
-    private final Clerk clerk;
+    private final BookFiles files;
     private final PageWork work;
-    private final Bench bench;
+    private final Host bench;
     private final VBox slips = new VBox(10);
     private final HBox words = new HBox(2);
     private final ScrollPane scroll = new ScrollPane(slips);
@@ -56,10 +56,10 @@ public final class PageColumn extends VBox {
     private String shownFor = "";
     private Runnable onSubject = () -> {};
 
-    public PageColumn(Desk desk, Clerk clerk, PageWork work, Bench bench) {
+    public PageColumn(Desk desk, BookFiles files, PageWork work, Host bench) {
         super(4);
         this.desk = desk;
-        this.clerk = clerk;
+        this.files = files;
         this.work = work;
         this.bench = bench;
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -67,7 +67,7 @@ public final class PageColumn extends VBox {
         FocusScroll.follow(scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         for (Subject each : Subject.values()) {
-            Button word = Words.wordButton(each.word, each.help, () -> choose(each));
+            Button word = Labels.wordButton(each.word, each.help, () -> choose(each));
             word.setId("subject-" + each.name().toLowerCase(java.util.Locale.ROOT));
             words.getChildren().add(word);
         }
@@ -175,15 +175,15 @@ public final class PageColumn extends VBox {
     private List<Node> make() {
         Consumer<Button> facing = bench::offerFacing;
         return switch (subject) {
-            case RUN -> List.of(new RunSlip(desk, clerk, work, facing));
-            case ALL -> List.of(new AllPagesSlip(desk, clerk::bringInPicture));
+            case RUN -> List.of(new RunSlip(desk, files, work, facing));
+            case ALL -> List.of(new AllPagesSlip(desk, files::bringInPicture));
             case PAGE -> work.slot().isBlank() && !work.hasMany()
                     ? List.of(new PageSlip(desk, work))
                     : List.of(
                             work.part().isPresent()
-                                    ? new PartSlip(desk, work, clerk::bringInPicture, bench::type, bench::offer)
+                                    ? new PartSlip(desk, work, files::bringInPicture, bench::type, bench::offer)
                                     : new PageSlip(desk, work),
-                            new ReachSlip(desk, clerk, work));
+                            new ReachSlip(desk, files, work));
         };
     }
 }

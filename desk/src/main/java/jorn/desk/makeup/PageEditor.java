@@ -12,13 +12,13 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
 import jorn.art.Box;
+import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
-import jorn.desk.model.Sight;
-import jorn.desk.view.Look;
 import jorn.desk.view.SpreadView;
-import jorn.makeup.Composer;
-import jorn.recipe.Blocks;
-import jorn.recipe.Placed;
+import jorn.desk.view.Theme;
+import jorn.edition.Edition;
+import jorn.layout.NodeKinds;
+import jorn.layout.Placed;
 
 /**
  * Takes hold of the page itself: what the pointer is over is named, a click chooses it, the lines between parts are dragged,
@@ -40,9 +40,9 @@ public final class PageEditor {
     private double moved;
     private boolean due;
     /** The pages as they would be where the divider is now. */
-    private Optional<Composer> trial = Optional.empty();
+    private Optional<Edition> trial = Optional.empty();
 
-    private Sight partsOf;
+    private BookState partsOf;
     private int partsOfPage;
     private List<Placed> parts = List.of();
 
@@ -63,10 +63,10 @@ public final class PageEditor {
 
     /** The parts of a page; laid out once for each state of the book. */
     private List<Placed> parts(int page) {
-        if (partsOf != desk.sight().get() || partsOfPage != page) {
-            partsOf = desk.sight().get();
+        if (partsOf != desk.state().get() || partsOfPage != page) {
+            partsOf = desk.state().get();
             partsOfPage = page;
-            parts = desk.sight().get().composer().parts(page);
+            parts = desk.state().get().edition().pages().parts(page);
         }
         return parts;
     }
@@ -95,7 +95,7 @@ public final class PageEditor {
         for (Placed each : parts) {
             Box b = each.box();
             boolean inside = p.getX() >= b.x() && p.getX() <= b.right() && p.getY() >= b.y() && p.getY() <= b.bottom();
-            if (inside && (each.isBlock() || !each.path().isEmpty())) {
+            if (inside && (each.isBlock() || !each.path().isRoot())) {
                 found = Optional.of(each);
             }
         }
@@ -131,7 +131,7 @@ public final class PageEditor {
         if (held.isPresent()) {
             Divider d = held.get();
             desk.attempt(() -> {
-                trial = Optional.of(new Composer(work.reworked(desk.book(), root -> d.moved(root, moved))));
+                trial = Optional.of(Edition.of(work.reworked(desk.book(), root -> d.moved(root, moved))));
                 spread.setTrial(trial);
             });
         }
@@ -187,19 +187,19 @@ public final class PageEditor {
     }
 
     private void draw(GraphicsContext g) {
-        if (desk.sight().get() == null) {
+        if (desk.state().get() == null) {
             return;
         }
         if (held.isEmpty()) {
             over.ifPresent(p -> {
                 if (overPage.isPresent()
                         && overPage.getAsInt()
-                                <= desk.sight().get().pagination().pageCount()) {
+                                <= desk.state().get().pagination().pageCount()) {
                     hover(g, overPage.getAsInt(), p);
                 }
             });
             placeOfPart().ifPresent(at -> {
-                g.setStroke(Look.THREAD);
+                g.setStroke(Theme.THREAD);
                 g.setLineWidth(2);
                 g.strokeRect(at.getMinX() - 2, at.getMinY() - 2, at.getWidth() + 4, at.getHeight() + 4);
             });
@@ -211,12 +211,12 @@ public final class PageEditor {
 
     private void hover(GraphicsContext g, int page, Placed p) {
         Rectangle2D at = spread.placeOf(page, p.box());
-        g.setStroke(Look.THREAD);
+        g.setStroke(Theme.THREAD);
         g.setLineWidth(1);
         g.setLineDashes(4, 3);
         g.strokeRect(at.getMinX() - 1, at.getMinY() - 1, at.getWidth() + 2, at.getHeight() + 2);
         g.setLineDashes();
-        tag(g, Blocks.nameOf(p.node()), at.getMinX() - 1, at.getMinY() - 2);
+        tag(g, NodeKinds.nameOf(p.node()), at.getMinX() - 1, at.getMinY() - 2);
     }
 
     /** A name on a strip of paper. */
@@ -224,14 +224,14 @@ public final class PageEditor {
         double w = spread.widthOf(text) + 10;
         double h = spread.em() * 1.3;
         double top = Math.max(1, y - h);
-        g.setFill(Look.SHEET);
+        g.setFill(Theme.SHEET);
         g.fillRect(x, top, w, h);
-        g.setStroke(Look.THREAD);
+        g.setStroke(Theme.THREAD);
         g.setLineWidth(1);
         g.strokeRect(x, top, w, h);
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(javafx.geometry.VPos.BASELINE);
-        spread.write(g, text, x + 5, top + h * 0.74, Look.INK, false);
+        spread.write(g, text, x + 5, top + h * 0.74, Theme.INK, false);
     }
 
     /** The line that can be dragged. */
@@ -241,7 +241,7 @@ public final class PageEditor {
         }
         Rectangle2D a = spread.placeOf(page, d.first());
         Rectangle2D b = spread.placeOf(page, d.second());
-        g.setStroke(Look.THREAD);
+        g.setStroke(Theme.THREAD);
         g.setLineWidth(3);
         if (d.upright()) {
             double x = (a.getMaxX() + b.getMinX()) / 2;
@@ -259,11 +259,11 @@ public final class PageEditor {
         }
         int page = desk.page().get();
         // As they are laid out now: a neighbour of fixed measure keeps it, and what has no room stops.
-        Divider now = Divider.of(trial.get().parts(page), d.container(), d.before());
+        Divider now = Divider.of(trial.get().pages().parts(page), d.container(), d.before());
         Rectangle2D a = spread.placeOf(page, now.first());
         double x = d.upright() ? a.getMaxX() : a.getMinX();
         double y = d.upright() ? a.getMinY() : a.getMaxY();
-        g.setStroke(Look.THREAD);
+        g.setStroke(Theme.THREAD);
         g.setLineWidth(1.5);
         if (d.upright()) {
             g.strokeLine(x, a.getMinY(), x, a.getMaxY());

@@ -1,6 +1,7 @@
 package jorn.desk.makeup;
 
 import java.util.function.UnaryOperator;
+import jorn.block.paper.Ruling;
 import jorn.book.Book;
 import jorn.desk.model.Desk;
 import jorn.desk.view.BriefSlips;
@@ -10,7 +11,6 @@ import jorn.measure.Numeral;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.recipe.Recipe;
-import jorn.recipe.Ruling;
 
 /** The page that is looked at, where no part of it is chosen: its ruling, the book's title where it is the title page. */
 final class PageSlip extends Slip {
@@ -27,7 +27,7 @@ final class PageSlip extends Slip {
         }
         Recipe recipe = work.recipe().get();
         String here = work.here();
-        if (recipe.variesByOccasion() && !here.equals("this page")) {
+        if (desk.state().get().edition().pages().showsSubject(work.slot()) && !here.equals("this page")) {
             say("This page stands for " + here + ".");
         }
         recipe.ruling().ifPresent(this::ruling);

@@ -7,20 +7,23 @@ import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 import java.util.stream.IntStream;
+import jorn.block.picture.Border;
 import jorn.book.Book;
-import jorn.book.Inside;
 import jorn.book.Pagination;
-import jorn.book.Pagination.Slot;
+import jorn.book.Placement;
 import jorn.book.Run;
+import jorn.book.RunOrder;
+import jorn.book.Slot;
 import jorn.desk.model.Desk;
+import jorn.layout.Axis;
+import jorn.layout.Node;
+import jorn.layout.NodeKinds;
+import jorn.layout.NodePath;
+import jorn.layout.Placed;
+import jorn.layout.Tree;
+import jorn.layout.Tree.Edge;
 import jorn.measure.Trouble;
-import jorn.recipe.Blocks;
-import jorn.recipe.Border;
-import jorn.recipe.Node;
-import jorn.recipe.Placed;
 import jorn.recipe.Recipe;
-import jorn.recipe.Rework;
-import jorn.recipe.Rework.Edge;
 
 /**
  * What the user has in hand at the Make-up bench: the chosen pages, the chosen part of the page, how far a change reaches;
@@ -29,7 +32,7 @@ import jorn.recipe.Rework.Edge;
 public final class PageWork {
     private final Desk desk;
     private final NavigableSet<Integer> more = new TreeSet<>();
-    private Optional<List<Integer>> part = Optional.empty();
+    private Optional<NodePath> part = Optional.empty();
     private boolean onlyHere;
     private Runnable onChoice = () -> {};
 
@@ -44,12 +47,12 @@ public final class PageWork {
     }
 
     private Pagination pagination() {
-        return desk.sight().get().pagination();
+        return desk.state().get().pagination();
     }
 
     /** The book whose pages are seen. */
     private Book book() {
-        return desk.sight().get().book();
+        return desk.state().get().book();
     }
 
     /** The page that is looked at. */
@@ -148,13 +151,13 @@ public final class PageWork {
     // The part of the page
 
     /** The path of the chosen part of the page. */
-    public Optional<List<Integer>> part() {
+    public Optional<NodePath> part() {
         return part.filter(path -> recipe().isPresent() && exists(recipe().get().root(), path));
     }
 
-    private static boolean exists(Node root, List<Integer> path) {
+    private static boolean exists(Node root, NodePath path) {
         Node at = root;
-        for (int i : path) {
+        for (int i : path.steps()) {
             if (i >= at.children().size()) {
                 return false;
             }
@@ -165,22 +168,22 @@ public final class PageWork {
 
     /** The chosen part itself. */
     public Optional<Node> node() {
-        return part().map(path -> Rework.at(recipe().orElseThrow().root(), path));
+        return part().map(path -> Tree.at(recipe().orElseThrow().root(), path));
     }
 
     /** The parts of the page that is looked at, the whole first. */
     public List<Placed> parts() {
-        return desk.sight().get().composer().parts(desk.page().get());
+        return desk.state().get().edition().pages().parts(desk.page().get());
     }
 
-    public void choosePart(Optional<List<Integer>> path) {
+    public void choosePart(Optional<NodePath> path) {
         part = path;
         onChoice.run();
     }
 
     /** Chooses the next or the last block in reading order. */
     public void stepPart(int by) {
-        List<List<Integer>> blocks =
+        List<NodePath> blocks =
                 parts().stream().filter(Placed::isBlock).map(Placed::path).toList();
         if (!blocks.isEmpty()) {
             int now = part().map(blocks::indexOf).orElse(by > 0 ? -1 : blocks.size());
@@ -224,7 +227,7 @@ public final class PageWork {
     public Book redesigned(Book book, UnaryOperator<Recipe> change) {
         Slot slot = slot();
         if (isOnlyHere()) {
-            return Inside.redesign(book, pagination(), pages(), change);
+            return RunOrder.redesign(book, pagination(), pages(), change);
         }
         return slot.isBlank()
                 ? book
@@ -233,7 +236,7 @@ public final class PageWork {
 
     /** The book with the tree of these pages' design changed. */
     public Book reworked(Book book, UnaryOperator<Node> change) {
-        return redesigned(book, r -> new Recipe(r.id(), r.name(), change.apply(r.root())));
+        return redesigned(book, r -> r.withRoot(change.apply(r.root())));
     }
 
     /**
@@ -247,56 +250,56 @@ public final class PageWork {
 
     /** Changes the chosen part. */
     public void change(Node now) {
-        List<Integer> path = part().orElseThrow();
-        rework("part", root -> Rework.change(root, path, old -> now));
+        NodePath path = part().orElseThrow();
+        rework("part", root -> Tree.change(root, path, old -> now));
     }
 
     /** Puts a block beside the chosen part, or beside all there is, and chooses it. */
     public void insert(Edge edge, Node block) {
-        List<Integer> path = part().orElse(List.of());
-        List<Integer> place = Rework.placeOfNew(recipe().orElseThrow().root(), path, edge);
-        rework("insert", root -> Rework.insert(root, path, edge, block));
+        NodePath path = part().orElse(NodePath.ROOT);
+        NodePath place = Tree.placeOfNew(recipe().orElseThrow().root(), path, edge);
+        rework("insert", root -> Tree.insert(root, path, edge, block));
         choosePart(Optional.of(place));
     }
 
     /** Puts something else in the chosen part's place. */
     public void replace(Node block) {
         part().ifPresent(path -> {
-            rework("replace", root -> Rework.change(root, path, n -> block));
+            rework("replace", root -> Tree.change(root, path, n -> block));
             choosePart(Optional.of(path));
         });
     }
 
     /** Makes two of the chosen part. */
-    public void split(boolean across) {
+    public void split(Axis axis) {
         part().ifPresent(path -> {
-            rework("split", root -> Rework.split(root, path, across));
-            choosePart(Optional.of(Rework.child(path, 0)));
+            rework("split", root -> Tree.split(root, path, axis));
+            choosePart(Optional.of(path.child(0)));
         });
     }
 
     /** Takes the chosen part away. */
     public void remove() {
         part().ifPresent(path -> {
-            rework("remove", root -> Rework.remove(root, path));
+            rework("remove", root -> Tree.remove(root, path));
             choosePart(Optional.empty());
         });
     }
 
     /** Puts a border round the chosen part. */
     public void border() {
-        part().ifPresent(path -> rework("border", root -> Rework.change(root, path, Border::plain)));
+        part().ifPresent(path -> rework("border", root -> Tree.change(root, path, Border::plain)));
     }
 
     /** Makes the chosen part taller, or wider in a row, at the cost of its neighbour; one in a box, with its box. */
     public void grow(double points) {
-        List<Integer> path = part().orElse(List.of());
+        NodePath path = part().orElse(NodePath.ROOT);
         Node root = recipe().map(Recipe::root).orElse(null);
-        while (!path.isEmpty()) {
-            List<Integer> up = path.subList(0, path.size() - 1);
-            int siblings = Rework.at(root, up).children().size();
-            if (siblings > 1 && Rework.extent(root, path).isPresent()) {
-                int index = path.get(path.size() - 1);
+        while (!path.isRoot()) {
+            NodePath up = path.parent().orElseThrow();
+            int siblings = Tree.at(root, up).children().size();
+            if (siblings > 1 && Tree.extent(root, path).isPresent()) {
+                int index = path.index();
                 boolean last = index == siblings - 1;
                 Divider divider = Divider.of(parts(), up, last ? index - 1 : index);
                 rework("divider", tree -> divider.moved(tree, last ? -points : points));
@@ -322,8 +325,8 @@ public final class PageWork {
     public void insertRun(int at, Recipe design, boolean inside) {
         Run.Matter matter =
                 at == 0 ? Run.Matter.FRONT : book().runs().get(at - 1).matter();
-        Run run = Run.of(design.name(), design, 1, Run.Start.ANYWHERE).as(matter);
-        desk.change("insert", b -> Inside.insert(b, at, run, inside));
+        Run run = Run.of(design.name(), design, 1, Placement.Start.ANYWHERE).as(matter);
+        desk.change("insert", b -> RunOrder.insert(b, at, run, inside));
         goToRun(at);
     }
 
@@ -341,7 +344,7 @@ public final class PageWork {
     /** Gives the chosen pages back the design of their run. */
     public void rejoin() {
         NavigableSet<Integer> pages = pages();
-        desk.change("design", b -> Inside.rejoin(b, pagination(), pages));
+        desk.change("design", b -> RunOrder.rejoin(b, pagination(), pages));
         choosePart(Optional.empty());
     }
 
@@ -352,7 +355,7 @@ public final class PageWork {
             throw Trouble.of("The chosen pages do not follow each other.", "Choose pages that do.");
         }
         Pagination before = pagination();
-        desk.change("take out", b -> Inside.takeOut(b, before, pages.first(), pages.last()));
+        desk.change("take out", b -> RunOrder.takeOut(b, before, pages.first(), pages.last()));
         choosePage(pages.first());
     }
 
@@ -368,9 +371,9 @@ public final class PageWork {
         }
     }
 
-    /** Moves a run; see {@link Inside#move}. */
+    /** Moves a run; see {@link RunOrder#move}. */
     public void moveRun(int run, int to, boolean inside) {
-        desk.change("order", b -> Inside.move(b, run, to, inside));
+        desk.change("order", b -> RunOrder.move(b, run, to, inside));
         goToRun(to > run ? to - 1 : to);
     }
 
@@ -378,7 +381,7 @@ public final class PageWork {
     public void removeRun() {
         if (!slot().isBlank()) {
             int run = slot().run();
-            desk.change("remove run", b -> Inside.remove(b, run));
+            desk.change("remove run", b -> RunOrder.remove(b, run));
             goToRun(Math.min(run, book().runs().size() - 1));
         }
     }
@@ -394,6 +397,6 @@ public final class PageWork {
 
     /** What the chosen part is called. */
     public String partName() {
-        return node().map(Blocks::nameOf).orElse("");
+        return node().map(NodeKinds::nameOf).orElse("");
     }
 }

@@ -7,25 +7,27 @@ import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import jorn.art.Picture;
 import jorn.desk.model.Desk;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
-import jorn.desk.view.Words;
+import jorn.layout.Axis;
+import jorn.layout.Extent;
+import jorn.layout.Node;
+import jorn.layout.NodeKinds;
+import jorn.layout.NodePath;
+import jorn.layout.PartSettings;
+import jorn.layout.Placed;
+import jorn.layout.Stack;
+import jorn.layout.Tree;
+import jorn.layout.Tree.Edge;
 import jorn.measure.Length;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
-import jorn.recipe.Blocks;
-import jorn.recipe.Node;
-import jorn.recipe.PartSettings;
-import jorn.recipe.Placed;
-import jorn.recipe.Rework;
-import jorn.recipe.Rework.Edge;
-import jorn.recipe.Rework.Extent;
-import jorn.recipe.Row;
 
 /** The chosen part of a page: its settings, the room it gets, what can be put beside it. */
 final class PartSlip extends Slip {
     private final Desk desk;
     private final PageWork work;
-    private final List<Integer> path;
+    private final NodePath path;
     private final Node root;
 
     /**
@@ -50,7 +52,8 @@ final class PartSlip extends Slip {
         form.show("part-", node, PartSettings.of(node), work::change);
         room();
         if (PartSettings.words(node).isPresent()) {
-            add(Words.wordButton("type on the page", "Type the words over where they stand. Enter does it too.", type));
+            add(Labels.wordButton(
+                    "type on the page", "Type the words over where they stand. Enter does it too.", type));
         }
         beside(offer);
     }
@@ -58,14 +61,14 @@ final class PartSlip extends Slip {
     /** What it stands in. */
     private void around() {
         List<Button> words = new ArrayList<>();
-        for (int i = 0; i < path.size(); i++) {
-            List<Integer> up = path.subList(0, i);
+        for (int i = 0; i < path.depth(); i++) {
+            NodePath up = new NodePath(path.steps().subList(0, i));
             words.add(word(
-                    Blocks.nameOf(Rework.at(root, up)).toLowerCase(java.util.Locale.ROOT),
+                    NodeKinds.nameOf(Tree.at(root, up)).toLowerCase(java.util.Locale.ROOT),
                     "part-around-" + i,
                     "Choose what this part stands in.",
                     false,
-                    () -> work.choosePart(Optional.of(List.copyOf(up)))));
+                    () -> work.choosePart(Optional.of(up))));
         }
         if (!words.isEmpty()) {
             words("in the", words);
@@ -73,11 +76,12 @@ final class PartSlip extends Slip {
     }
 
     private void room() {
-        Optional<Extent> extent = Rework.extent(root, path);
+        Optional<Extent> extent = Tree.extent(root, path);
         if (extent.isEmpty()) {
             return;
         }
-        boolean across = Rework.at(root, path.subList(0, path.size() - 1)) instanceof Row;
+        boolean across =
+                Tree.at(root, path.parent().orElseThrow()) instanceof Stack stack && stack.axis() == Axis.ACROSS;
         Extent now = extent.get();
         Length measured = measured(across);
         List<Button> words = new ArrayList<>();
@@ -133,7 +137,7 @@ final class PartSlip extends Slip {
     }
 
     private void extent(Extent extent) {
-        work.rework("room", tree -> Rework.withExtent(tree, path, extent));
+        work.rework("room", tree -> Tree.withExtent(tree, path, extent));
     }
 
     private void beside(java.util.function.BiConsumer<Optional<Edge>, Button> offer) {
@@ -156,13 +160,13 @@ final class PartSlip extends Slip {
                                 "part-split",
                                 "Two of it, one below the other.",
                                 false,
-                                () -> work.split(false)),
+                                () -> work.split(Axis.DOWN)),
                         word(
                                 "split across",
                                 "part-split-across",
                                 "Two of it, side by side.",
                                 false,
-                                () -> work.split(true)),
+                                () -> work.split(Axis.ACROSS)),
                         word("border", "part-border", "A border round it.", false, work::border),
                         word(
                                 "take away",

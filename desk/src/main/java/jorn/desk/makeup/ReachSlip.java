@@ -1,8 +1,8 @@
 package jorn.desk.makeup;
 
 import java.util.List;
-import jorn.book.Inside;
-import jorn.desk.model.Clerk;
+import jorn.book.RunOrder;
+import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Slip;
 import jorn.recipe.Recipe;
@@ -12,13 +12,13 @@ import jorn.store.RecipeShelf;
 /** How far a change of the design reaches, and what can be done with the chosen pages and their design as a whole. */
 final class ReachSlip extends Slip {
     private final Desk desk;
-    private final Clerk clerk;
+    private final BookFiles files;
     private final PageWork work;
 
-    ReachSlip(Desk desk, Clerk clerk, PageWork work) {
+    ReachSlip(Desk desk, BookFiles files, PageWork work) {
         super("");
         this.desk = desk;
-        this.clerk = clerk;
+        this.files = files;
         this.work = work;
         if (work.hasMany()) {
             many();
@@ -62,7 +62,7 @@ final class ReachSlip extends Slip {
     }
 
     private int runOf(int page) {
-        return desk.sight().get().pagination().page(page).run();
+        return desk.state().get().pagination().page(page).run();
     }
 
     private List<javafx.scene.control.Button> repeats(int from, int to) {
@@ -73,7 +73,8 @@ final class ReachSlip extends Slip {
                         "repeat-" + span.id(),
                         "These runs come once for each " + span.id() + ".",
                         false,
-                        () -> desk.change("cycle", b -> Inside.repeat(b, from, to, span, java.util.Optional.empty()))))
+                        () -> desk.change(
+                                "cycle", b -> RunOrder.repeat(b, from, to, span, java.util.Optional.empty()))))
                 .toList();
     }
 
@@ -100,7 +101,7 @@ final class ReachSlip extends Slip {
     }
 
     private void share(Recipe recipe) {
-        clerk.asker().whereToSaveDesign(recipe.id() + ".json").ifPresent(path -> {
+        files.asker().whereToSaveDesign(recipe.id() + ".json").ifPresent(path -> {
             RecipeFile.write(recipe, path);
             desk.say(
                     "The design is in " + path.getFileName() + ".",

@@ -7,13 +7,14 @@ import javafx.scene.layout.VBox;
 import jorn.art.Box;
 import jorn.art.PageArt;
 import jorn.book.Book;
+import jorn.book.Placement;
 import jorn.book.Run;
 import jorn.desk.view.CanvasPane;
-import jorn.desk.view.Look;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.PressableBox;
-import jorn.desk.view.Words;
-import jorn.makeup.Composer;
+import jorn.desk.view.Theme;
+import jorn.edition.Edition;
 import jorn.recipe.Recipe;
 
 /** A small picture of a page design, laid out in the book's own trim, margins, colours and typefaces. */
@@ -37,7 +38,7 @@ final class RecipePicture extends CanvasPane {
 
     /** A picture with its name, to be chosen. */
     static PressableBox tile(Painter painter, Book book, Recipe recipe, Runnable choose) {
-        var name = Words.wrapped(recipe.name(), "soft");
+        var name = Labels.wrapped(recipe.name(), "soft");
         name.setAlignment(Pos.TOP_CENTER);
         name.setPrefWidth(112);
         name.setMaxWidth(112);
@@ -58,8 +59,8 @@ final class RecipePicture extends CanvasPane {
     private PageArt art() {
         if (art == null) {
             Book sample = book.withCycles(List.of())
-                    .withRuns(List.of(Run.filling(recipe.name(), recipe, Run.Start.ANYWHERE)));
-            art = new Composer(sample).page(1);
+                    .withRuns(List.of(Run.filling(recipe.name(), recipe, Placement.Start.ANYWHERE)));
+            art = Edition.of(sample).page(1);
         }
         return art;
     }
@@ -70,12 +71,12 @@ final class RecipePicture extends CanvasPane {
         double s = Math.min((width - 3) / trim.width(), (height - 4) / trim.height());
         double w = trim.width() * s;
         double h = trim.height() * s;
-        g.setFill(Look.SHADOW);
+        g.setFill(Theme.SHADOW);
         g.fillRect(2, 3, w, h);
         // Painted at twice the size, so that fine lines keep their place.
         painter.paintInTurn(art(), trim, (int) Math.round(w * 2), image -> {
             g.drawImage(image, 0, 0, w, h);
-            g.setStroke(Look.HAIRLINE);
+            g.setStroke(Theme.HAIRLINE);
             g.strokeRect(0.5, 0.5, w, h);
         });
     }

@@ -9,19 +9,20 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.control.Button;
 import jorn.art.Picture;
+import jorn.block.picture.Decoration;
 import jorn.book.Cycle;
-import jorn.book.Inside;
 import jorn.book.Numbering;
+import jorn.book.Placement;
 import jorn.book.Run;
+import jorn.book.RunOrder;
 import jorn.calendar.Span;
-import jorn.desk.model.Clerk;
+import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
-import jorn.desk.view.Words;
+import jorn.layout.PartSettings;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
-import jorn.recipe.Decoration;
-import jorn.recipe.PartSettings;
 import jorn.store.ItemFile;
 
 /** The run of the page that is looked at: how often it comes, where it begins, how it is numbered, what repeats it. */
@@ -29,16 +30,16 @@ final class RunSlip extends Slip {
     private static final int MOST_SHOWN = 400;
 
     private final Desk desk;
-    private final Clerk clerk;
+    private final BookFiles files;
     private final PageWork work;
     private final Run run;
     private final Consumer<Button> chooseFacing;
 
     /** @param chooseFacing offers the designs for the facing page, from that button */
-    RunSlip(Desk desk, Clerk clerk, PageWork work, Consumer<Button> chooseFacing) {
+    RunSlip(Desk desk, BookFiles files, PageWork work, Consumer<Button> chooseFacing) {
         super(work.run().map(Run::name).orElse("Blank page"));
         this.desk = desk;
-        this.clerk = clerk;
+        this.files = files;
         this.work = work;
         this.chooseFacing = chooseFacing;
         run = work.run().orElse(null);
@@ -46,7 +47,7 @@ final class RunSlip extends Slip {
             say("A blank belongs to no run. Turn to another page.");
             return;
         }
-        long pages = desk.sight().get().pagination().slots().stream()
+        long pages = desk.state().get().pagination().slots().stream()
                 .filter(s -> s.run() == work.slot().run())
                 .count();
         say(pages == 1 ? "1 page." : pages + " pages.");
@@ -56,7 +57,7 @@ final class RunSlip extends Slip {
         backs();
         numbers();
         cycles();
-        ornaments(clerk::bringInPicture);
+        ornaments(files::bringInPicture);
         place();
     }
 
@@ -129,7 +130,7 @@ final class RunSlip extends Slip {
             say(Numeral.grouped(n) + " lines are taken in turn.");
             add(choice("Take none of them", "", false, () -> work.changeRun(r -> r.withItems(List.of()))));
         }
-        add(choice("A list from a file …", ".txt or .csv", false, () -> clerk.asker()
+        add(choice("A list from a file …", ".txt or .csv", false, () -> files.asker()
                 .listToOpen()
                 .ifPresent(path -> {
                     List<String> read = ItemFile.read(path);
@@ -141,7 +142,7 @@ final class RunSlip extends Slip {
         words(
                 "Begins on",
                 choices(
-                        Run.Start.values(),
+                        Placement.Start.values(),
                         "begin-",
                         s -> switch (s) {
                             case ANYWHERE -> "any page";
@@ -193,9 +194,9 @@ final class RunSlip extends Slip {
         words(
                 "Page numbers",
                 choices(
-                        Numbering.Style.values(),
+                        Numbering.FolioStyle.values(),
                         "numbers-",
-                        Numbering.Style::word,
+                        Numbering.FolioStyle::word,
                         run.numbering().style(),
                         s -> work.changeRun(r -> r.numbered(r.numbering().withStyle(s)))));
         field(
@@ -218,7 +219,7 @@ final class RunSlip extends Slip {
 
     private void cycles() {
         int index = work.slot().run();
-        List<Cycle> cycles = Inside.cyclesOf(desk.book(), index);
+        List<Cycle> cycles = RunOrder.cyclesOf(desk.book(), index);
         for (Cycle cycle : cycles) {
             String runs = cycle.to() - cycle.from() == 1 ? "this run" : "its " + (cycle.to() - cycle.from()) + " runs";
             int i = cycles.indexOf(cycle);
@@ -253,12 +254,12 @@ final class RunSlip extends Slip {
                             "repeat-",
                             Span::id,
                             null,
-                            s -> desk.change("cycle", b -> Inside.repeat(b, index, index + 1, s, Optional.empty()))));
+                            s -> desk.change("cycle", b -> RunOrder.repeat(b, index, index + 1, s, Optional.empty()))));
         }
     }
 
     private void cycle(Cycle cycle, Optional<Cycle> now) {
-        desk.change("cycle", b -> Inside.withCycle(b, cycle, now));
+        desk.change("cycle", b -> RunOrder.withCycle(b, cycle, now));
     }
 
     private void ornaments(Consumer<Consumer<Picture>> bringIn) {
@@ -267,7 +268,7 @@ final class RunSlip extends Slip {
                 new SettingsForm(this, desk.unit().get(), desk.book().pictures(), bringIn);
         for (int i = 0; i < all.size(); i++) {
             int at = i;
-            add(Words.label(all.size() == 1 ? "ORNAMENT" : "ORNAMENT " + (i + 1), "group-name"));
+            add(Labels.label(all.size() == 1 ? "ORNAMENT" : "ORNAMENT " + (i + 1), "group-name"));
             form.show("ornament-" + i + "-", all.get(i), PartSettings.of(all.get(i)), now -> {
                 List<Decoration> changed =
                         new ArrayList<>(work.run().orElseThrow().decorations());

@@ -8,9 +8,9 @@ import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import jorn.art.Picture;
 import jorn.desk.view.Slip;
+import jorn.layout.PartSettings;
+import jorn.layout.Setting;
 import jorn.measure.Unit;
-import jorn.recipe.PartSettings;
-import jorn.recipe.Setting;
 
 /** Puts the settings of a part, or of anything made like one, on a slip. */
 final class SettingsForm {

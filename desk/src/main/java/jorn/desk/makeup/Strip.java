@@ -6,9 +6,9 @@ import java.util.Optional;
 import java.util.Set;
 import jorn.book.Book;
 import jorn.book.Cycle;
-import jorn.book.Inside;
 import jorn.book.Pagination;
-import jorn.book.Pagination.Slot;
+import jorn.book.RunOrder;
+import jorn.book.Slot;
 
 /**
  * Which spreads the flat plan shows, and how runs and cycles lie along them. A cycle that is folded shows its first round
@@ -80,7 +80,7 @@ final class Strip {
                 stretch = new Stretch(slot.run(), n, n);
                 stretches.add(stretch);
             }
-            List<Cycle> cycles = Inside.cyclesOf(book, slot.run());
+            List<Cycle> cycles = RunOrder.cyclesOf(book, slot.run());
             Optional<Cycle> outer = cycles.isEmpty() ? Optional.empty() : Optional.of(cycles.get(cycles.size() - 1));
             String key = outer.map(c -> "cycle " + c.from() + "-" + c.to()).orElse("run " + slot.run());
             int rounds = Math.max(1, slot.round());

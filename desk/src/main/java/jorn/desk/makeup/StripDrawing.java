@@ -10,10 +10,10 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import jorn.art.Box;
 import jorn.art.Side;
-import jorn.desk.model.Sight;
+import jorn.desk.model.BookState;
 import jorn.desk.view.CanvasPane;
-import jorn.desk.view.Look;
 import jorn.desk.view.Painter;
+import jorn.desk.view.Theme;
 
 /** Draws the flat plan, as far as it is seen. */
 final class StripDrawing {
@@ -22,11 +22,11 @@ final class StripDrawing {
     private final GraphicsContext g;
     private final CanvasPane pane;
     private final StripLayout layout;
-    private final Sight sight;
+    private final BookState sight;
     private final double offset;
     private final double width;
 
-    StripDrawing(GraphicsContext g, CanvasPane pane, StripLayout layout, Sight sight, double offset, double width) {
+    StripDrawing(GraphicsContext g, CanvasPane pane, StripLayout layout, BookState sight, double offset, double width) {
         this.g = g;
         this.pane = pane;
         this.layout = layout;
@@ -41,25 +41,25 @@ final class StripDrawing {
         double w = layout.thumbWidth();
         double h = layout.thumbHeight();
         double top = StripLayout.TOP;
-        Box trim = sight.composer().frame(Side.of(n)).trim();
-        var art = sight.composer().page(n);
-        g.setFill(Look.SHADOW);
+        Box trim = sight.edition().pages().frame(Side.of(n)).trim();
+        var art = sight.edition().page(n);
+        g.setFill(Theme.SHADOW);
         g.fillRect(x + 1.5, top + 2.5, w, h);
         Optional<Image> image = painter.ready(art, trim, (int) Math.round(w));
         if (image.isPresent()) {
             g.drawImage(image.get(), x, top, w, h);
         } else {
-            g.setFill(Look.SHEET);
+            g.setFill(Theme.SHEET);
             g.fillRect(x, top, w, h);
             painter.paint(art, trim, (int) Math.round(w), onImage);
         }
-        g.setStroke(Look.HAIRLINE);
+        g.setStroke(Theme.HAIRLINE);
         g.setLineWidth(1);
         g.strokeRect(x, top, w, h);
         if (chosen) {
             g.setFill(CHOSEN);
             g.fillRect(x, top, w, h);
-            g.setStroke(Look.THREAD);
+            g.setStroke(Theme.THREAD);
             g.setLineWidth(1.4);
             g.strokeRect(x + 1, top + 1, w - 2, h - 2);
         }
@@ -71,9 +71,9 @@ final class StripDrawing {
         if (n > 0) {
             g.setTextAlign(TextAlignment.CENTER);
             g.setTextBaseline(VPos.CENTER);
-            double x = layout.left(place) + 2 * layout.thumbWidth() + layout.hiddenWidth(place) / 2 + 2 - offset;
+            double x = layout.hiddenMiddle(place) - offset;
             double y = StripLayout.TOP + layout.thumbHeight() / 2;
-            pane.write(g, "+ " + n, x, y, Look.THREAD, true);
+            pane.write(g, "+ " + n, x, y, Theme.THREAD, true);
         }
     }
 
@@ -93,7 +93,7 @@ final class StripDrawing {
             x2 = Math.max(x2, layout.xOf(spread * 2 + 1));
         }
         if (layout.strip().isShown(spread * 2)) {
-            g.setStroke(Look.THREAD);
+            g.setStroke(Theme.THREAD);
             g.setLineWidth(2.2);
             g.strokeRect(
                     x1 - offset - 1, StripLayout.TOP - 1, x2 - x1 + layout.thumbWidth() + 2, layout.thumbHeight() + 2);
@@ -124,7 +124,7 @@ final class StripDrawing {
                     x1,
                     x2,
                     y,
-                    s.to() - s.from() > 2 ? Look.THREAD : Look.SOFT_INK,
+                    s.to() - s.from() > 2 ? Theme.THREAD : Theme.SOFT_INK,
                     name + ", " + range + (folded ? ", folded" : ""),
                     range);
         }
@@ -145,7 +145,7 @@ final class StripDrawing {
             String name = group.rounds() + " × " + group.cycle().get().name().toLowerCase(java.util.Locale.ROOT);
             String range = ", " + group.from() + "–" + group.to();
             String fold = group.canFold() ? layout.strip().isFolded(group) ? ": open" : ": fold" : "";
-            bracket(x1, x2, y, Look.INK, name + range + fold, name);
+            bracket(x1, x2, y, Theme.INK, name + range + fold, name);
         }
     }
 
@@ -163,16 +163,16 @@ final class StripDrawing {
         double right = Math.min(x2, width);
         double room = right - left;
         if (room > pane.widthOf(name) + 4) {
-            pane.write(g, name, (left + right) / 2, y + 2, Look.INK, false);
+            pane.write(g, name, (left + right) / 2, y + 2, Theme.INK, false);
         } else if (room > pane.widthOf(brief)) {
-            pane.write(g, brief, (left + right) / 2, y + 2, Look.SOFT_INK, false);
+            pane.write(g, brief, (left + right) / 2, y + 2, Theme.SOFT_INK, false);
         }
     }
 
     /** Small arrowheads at the ends where the plan goes on. */
     void more() {
         double y = StripLayout.TOP + layout.thumbHeight() / 2;
-        g.setFill(Look.THREAD);
+        g.setFill(Theme.THREAD);
         if (offset > 1) {
             g.fillPolygon(new double[] {1, 8, 8}, new double[] {y, y - 6, y + 6}, 3);
         }
@@ -185,23 +185,23 @@ final class StripDrawing {
     void mark(StripLayout.Gap gap, String name, Optional<Point2D> pointer) {
         double x = gap.x() - offset;
         double bottom = StripLayout.TOP + layout.thumbHeight() + 6;
-        g.setStroke(Look.THREAD);
+        g.setStroke(Theme.THREAD);
         g.setLineWidth(3);
         g.strokeLine(x, 1, x, bottom);
-        g.setFill(Look.THREAD);
+        g.setFill(Theme.THREAD);
         g.fillOval(x - 4, bottom - 4, 8, 8);
         if (!name.isEmpty() && pointer.isPresent()) {
             double w = pane.widthOf(name) + 12;
             double left = Math.max(2, Math.min(width - w - 2, pointer.get().getX() + 10));
             double top = Math.max(2, pointer.get().getY() - layout.em() * 1.6);
-            g.setFill(Look.SHEET);
+            g.setFill(Theme.SHEET);
             g.fillRect(left, top, w, layout.em() * 1.4);
-            g.setStroke(Look.THREAD);
+            g.setStroke(Theme.THREAD);
             g.setLineWidth(1);
             g.strokeRect(left, top, w, layout.em() * 1.4);
             g.setTextAlign(TextAlignment.LEFT);
             g.setTextBaseline(VPos.TOP);
-            pane.write(g, name, left + 6, top + layout.em() * 0.12, Look.INK, false);
+            pane.write(g, name, left + 6, top + layout.em() * 0.12, Theme.INK, false);
         }
     }
 }

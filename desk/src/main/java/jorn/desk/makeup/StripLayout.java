@@ -1,16 +1,21 @@
 package jorn.desk.makeup;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import jorn.art.Box;
+import jorn.art.Reading;
 import jorn.art.Side;
 import jorn.book.Pagination;
-import jorn.desk.model.Sight;
+import jorn.desk.model.BookState;
 
-/** Where spreads, runs and cycles of the flat plan lie, in pixels from its very beginning. */
+/**
+ * Where spreads, runs and cycles of the flat plan lie, in pixels from its left end. A book that reads from right to left has
+ * its first spread at the right.
+ */
 final class StripLayout {
     static final double TOP = 5;
     private static final double SIDE_GAP = 9;
@@ -31,26 +36,30 @@ final class StripLayout {
      */
     record Gap(double x, int run, boolean inside) {}
 
-    private final Sight sight;
+    private final BookState sight;
     private final Strip strip;
     private final double em;
     private final double thumbWidth;
     private final double thumbHeight;
-    private final double[] lefts;
-    private final double width;
+    /** How far from its beginning, in the direction of reading, each spread begins. */
+    private final double[] starts;
 
-    StripLayout(Sight sight, Strip strip, double height, double em) {
+    private final double width;
+    private final boolean fromRight;
+
+    StripLayout(BookState sight, Strip strip, double height, double em) {
         this.sight = sight;
         this.strip = strip;
         this.em = em;
         double marks = em * (strip.hasCycles() ? 3.8 : 2.1);
         thumbHeight = Math.max(20, height - TOP - marks);
-        Box trim = sight.composer().frame(Side.RECTO).trim();
+        Box trim = sight.edition().pages().frame(Side.RECTO).trim();
         thumbWidth = thumbHeight * trim.width() / trim.height();
-        lefts = new double[strip.shown().size()];
+        fromRight = sight.book().brief().reading() == Reading.RIGHT_TO_LEFT;
+        starts = new double[strip.shown().size()];
         double x = SIDE_GAP;
-        for (int i = 0; i < lefts.length; i++) {
-            lefts[i] = x;
+        for (int i = 0; i < starts.length; i++) {
+            starts[i] = x;
             x += step() + hiddenWidth(i);
         }
         width = x + SIDE_GAP;
@@ -86,15 +95,33 @@ final class StripLayout {
         return strip.hiddenAfter(place) > 0 ? em * 2.6 : 0;
     }
 
-    double left(int place) {
-        return lefts[place];
+    /** Whether spreads follow one another from the right. */
+    boolean isFromRight() {
+        return fromRight;
     }
 
-    /** Where a page's left edge is; of a hidden one, where it would begin. */
+    /** The left edge of a spread. */
+    double left(int place) {
+        return fromRight ? width - starts[place] - 2 * thumbWidth : starts[place];
+    }
+
+    /** The middle of the room for the word that says how much is folded away after a spread. */
+    double hiddenMiddle(int place) {
+        double half = hiddenWidth(place) / 2;
+        return fromRight ? left(place) - half - 2 : left(place) + 2 * thumbWidth + half + 2;
+    }
+
+    /** Where a page's left edge is; of a hidden one, that of the word that stands for it. */
     double xOf(int page) {
         int place = strip.placeOf(Pagination.spreadOf(page));
-        double left = lefts[place];
-        return strip.isShown(page) ? left + (isAtRight(page) ? thumbWidth : 0) : left + 2 * thumbWidth;
+        if (strip.isShown(page)) {
+            return left(place) + (isAtRight(page) ? thumbWidth : 0);
+        }
+        return fromRight ? left(place) - hiddenWidth(place) : left(place) + 2 * thumbWidth;
+    }
+
+    private double rightOf(int page) {
+        return xOf(page) + (strip.isShown(page) ? thumbWidth : hiddenWidth(strip.placeOf(Pagination.spreadOf(page))));
     }
 
     private boolean isAtRight(int page) {
@@ -108,9 +135,7 @@ final class StripLayout {
 
     /** The right edge of what a stretch of pages shows. */
     double to(int first, int last) {
-        double right = Math.max(xOf(first), xOf(last));
-        boolean hidden = !strip.isShown(last);
-        return hidden ? right + hiddenWidth(strip.placeOf(Pagination.spreadOf(last))) : right + thumbWidth;
+        return Math.max(rightOf(first), rightOf(last));
     }
 
     Row rowAt(double y) {
@@ -120,16 +145,16 @@ final class StripLayout {
 
     /** Which of the shown spreads is at a place, or the nearest. */
     int placeAt(double x) {
-        int at = java.util.Arrays.binarySearch(lefts, x);
+        int at = Arrays.binarySearch(starts, fromRight ? width - x : x);
         int place = at >= 0 ? at : -at - 2;
-        return Math.max(0, Math.min(lefts.length - 1, place));
+        return Math.max(0, Math.min(starts.length - 1, place));
     }
 
     /** The page at a place; between two, the one before. */
     OptionalInt pageAt(double x) {
         int place = placeAt(x);
         int spread = strip.shown().get(place);
-        boolean atRight = x - lefts[place] > thumbWidth;
+        boolean atRight = x - left(place) > thumbWidth;
         Pagination p = sight.pagination();
         boolean recto = atRight == isAtRight(1);
         OptionalInt wanted = recto ? p.rectoOf(spread) : p.versoOf(spread);
@@ -169,14 +194,19 @@ final class StripLayout {
             if (strip.isShown(s.from())) {
                 boolean inside = before != null && sameCycle(before.to(), s.from());
                 int run = inside ? before.run() + 1 : s.run();
-                gaps.add(new Gap(from(s.from(), s.to()) - SIDE_GAP / 2, run, inside));
+                gaps.add(new Gap(edge(s, true), run, inside));
             }
             before = s;
         }
         if (before != null) {
-            gaps.add(new Gap(to(before.from(), before.to()) + SIDE_GAP / 2, before.run() + 1, false));
+            gaps.add(new Gap(edge(before, false), before.run() + 1, false));
         }
         return gaps;
+    }
+
+    /** The middle of the gap before or after a stretch, in the direction of reading. */
+    private double edge(Strip.Stretch s, boolean before) {
+        return before == fromRight ? to(s.from(), s.to()) + SIDE_GAP / 2 : from(s.from(), s.to()) - SIDE_GAP / 2;
     }
 
     private boolean sameCycle(int page, int next) {

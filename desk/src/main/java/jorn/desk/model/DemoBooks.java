@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import jorn.art.Ink;
+import jorn.block.paper.Ruling;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Starter;
@@ -12,7 +13,6 @@ import jorn.measure.Size;
 import jorn.measure.Unit;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
-import jorn.recipe.Ruling;
 
 /** The books of the made-up imprint Skep & Sedge, a beekeeper who publishes on the side. */
 public final class DemoBooks {

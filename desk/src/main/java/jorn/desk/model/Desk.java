@@ -3,8 +3,9 @@ package jorn.desk.model;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Executor;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
+import javafx.application.Platform;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -31,7 +32,12 @@ public final class Desk {
     private History history;
     private Book saved;
     private Optional<Path> file = Optional.empty();
-    private final ReadOnlyObjectWrapper<Sight> sight = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<BookState> state = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Findings> findings = new ReadOnlyObjectWrapper<>();
+    private final ProofReader reader;
+    /** What had to be mended before the brief was changed, where what has to be now is not known yet. */
+    private Optional<Set<String>> before = Optional.empty();
+
     private final ObjectProperty<Unit> unit = new SimpleObjectProperty<>();
     private final ObjectProperty<BenchName> bench = new SimpleObjectProperty<>(BenchName.BRIEF);
     private final IntegerProperty page = new SimpleIntegerProperty(1);
@@ -39,7 +45,13 @@ public final class Desk {
     private final ObservableList<Brief> whatIfs = FXCollections.observableArrayList();
 
     public Desk(Settings settings, Book book) {
+        this(settings, book, Platform::runLater);
+    }
+
+    /** @param later runs something on the interface thread */
+    public Desk(Settings settings, Book book, Executor later) {
         this.settings = settings;
+        this.reader = new ProofReader(later);
         unit.set(settings.unit());
         unit.addListener((o, was, now) -> {
             settings.setUnit(now);
@@ -80,8 +92,13 @@ public final class Desk {
         return settings;
     }
 
-    public ReadOnlyObjectProperty<Sight> sight() {
-        return sight.getReadOnlyProperty();
+    public ReadOnlyObjectProperty<BookState> state() {
+        return state.getReadOnlyProperty();
+    }
+
+    /** What checking has found; of a long book, first what is known at once, and a moment later all of it. */
+    public ReadOnlyObjectProperty<Findings> findings() {
+        return findings.getReadOnlyProperty();
     }
 
     public Book book() {
@@ -143,28 +160,29 @@ public final class Desk {
     public void change(String thing, UnaryOperator<Book> change) {
         Book next = change.apply(history.now());
         // A book that cannot be laid out is refused before it takes the place of this one.
-        Sight seen = Sight.of(next, unit.get());
+        BookState seen = BookState.of(next);
         history.change(next, thing);
         show(seen);
     }
 
     /** Changes the brief, and says so where pages already made no longer fit it. */
     public void changeBrief(String thing, UnaryOperator<Brief> change) {
-        Set<String> before = errors();
+        Set<String> errors = findings.get().errors();
         change(thing, b -> b.withBrief(change.apply(b.brief())));
-        sight.get().findings().stream()
-                .filter(f -> f.severity() == Finding.Severity.ERROR && !before.contains(f.id()))
+        before = Optional.of(errors);
+        if (findings.get().whole()) {
+            compare();
+        }
+    }
+
+    private void compare() {
+        before.ifPresent(errors -> findings.get().all().stream()
+                .filter(f -> f.severity() == Finding.Severity.ERROR && !errors.contains(f.id()))
                 .findFirst()
                 .ifPresentOrElse(
                         f -> tell(Trouble.of("After this change something must be mended: " + f.message(), f.remedy())),
-                        this::putAwayNotice);
-    }
-
-    private Set<String> errors() {
-        return sight.get().findings().stream()
-                .filter(f -> f.severity() == Finding.Severity.ERROR)
-                .map(Finding::id)
-                .collect(Collectors.toSet());
+                        this::putAwayNotice));
+        before = Optional.empty();
     }
 
     public boolean canUndo() {
@@ -191,7 +209,7 @@ public final class Desk {
     }
 
     public void goToSpread(int spread) {
-        Pagination p = sight.get().pagination();
+        Pagination p = state.get().pagination();
         int s = Math.max(0, Math.min(p.spreadCount() - 1, spread));
         int wanted = p.rectoOf(s).orElseGet(() -> p.versoOf(s).orElse(1));
         boolean wasVerso = page.get() % 2 == 0;
@@ -218,15 +236,21 @@ public final class Desk {
     }
 
     private void look() {
-        show(Sight.of(history.now(), unit.get()));
+        show(BookState.of(history.now()));
     }
 
-    private void show(Sight now) {
+    private void show(BookState now) {
         int count = now.pagination().pageCount();
         // Before the pages are gone, so that nobody looks at one that is not there.
         if (page.get() > count) {
             page.set(count);
         }
-        sight.set(now);
+        before = Optional.empty();
+        // Known before the state is seen, so that whoever shows it shows both of the same moment.
+        findings.set(reader.read(now.edition(), unit.get(), all -> {
+            findings.set(all);
+            compare();
+        }));
+        state.set(now);
     }
 }

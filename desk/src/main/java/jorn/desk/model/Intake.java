@@ -8,7 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import jorn.art.Picture;
-import jorn.book.Pagination.Slot;
+import jorn.book.Slot;
 import jorn.calendar.DayFile;
 import jorn.measure.Trouble;
 import jorn.press.PressProfile;
@@ -100,7 +100,7 @@ public final class Intake {
 
     /** Gives a list to the run of the page that is looked at. */
     private void giveItems(Path path, List<String> items) {
-        Slot slot = desk.sight().get().pagination().page(desk.page().get());
+        Slot slot = desk.state().get().pagination().page(desk.page().get());
         if (slot.isBlank()) {
             throw Trouble.of(
                     "The page that you look at is blank.",

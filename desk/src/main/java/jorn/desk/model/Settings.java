@@ -51,6 +51,15 @@ public final class Settings {
         return settings;
     }
 
+    /** Settings that are gone with the machine's other temporary files. */
+    public static Settings passing() {
+        try {
+            return load(Files.createTempDirectory("jorn-"));
+        } catch (IOException e) {
+            throw Trouble.because("No temporary folder can be made.", "See whether the disk is full.", e);
+        }
+    }
+
     private static Path ownFolder() {
         String own = System.getenv("JORN_HOME");
         if (own != null && !own.isBlank()) {

@@ -7,8 +7,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import jorn.art.Box;
 import jorn.art.PageArt;
-import jorn.cover.CoverArt;
-import jorn.desk.model.Sight;
+import jorn.desk.model.BookState;
 import jorn.measure.Length;
 import jorn.measure.Numeral;
 import jorn.measure.Quantity.Precision;
@@ -25,7 +24,7 @@ public final class BookDrawing extends CanvasPane {
     private static final Length PENCIL = Length.inches(7);
 
     private final Painter painter;
-    private Sight sight;
+    private BookState sight;
     private PageArt front;
     private PageArt sheet;
     private Unit unit = Unit.INCH;
@@ -34,11 +33,11 @@ public final class BookDrawing extends CanvasPane {
         this.painter = painter;
     }
 
-    public void show(Sight now, Unit lengths) {
+    public void show(BookState now, Unit lengths) {
         sight = now;
         unit = lengths;
-        front = CoverArt.front(now.book(), now.cover());
-        sheet = CoverArt.of(now.book(), now.cover());
+        front = now.edition().cover().frontArt();
+        sheet = now.edition().cover().plane();
         redraw();
     }
 
@@ -71,7 +70,7 @@ public final class BookDrawing extends CanvasPane {
     private static void drawShadow(GraphicsContext g, double x, double y, double w, double h) {
         double fx = x + w * ACROSS_X;
         double fy = y + w * ACROSS_Y + h;
-        g.setFill(Look.SHADOW);
+        g.setFill(Theme.SHADOW);
         g.fillPolygon(
                 new double[] {x, fx, fx + h * 0.28, x + h * 0.1}, new double[] {y + h, fy, fy - 14, y + h + 6}, 4);
     }
@@ -81,14 +80,14 @@ public final class BookDrawing extends CanvasPane {
         double[] ys = {y, y + w * ACROSS_Y, y + w * ACROSS_Y + t * BACK_Y, y + t * BACK_Y};
         g.setFill(Color.web("#F7F3E8"));
         g.fillPolygon(xs, ys, 4);
-        g.setStroke(Look.HAIRLINE);
+        g.setStroke(Theme.HAIRLINE);
         g.setLineWidth(0.7);
         int leaves = (int) Math.max(2, Math.min(t * 0.5, 30));
         for (int i = 1; i < leaves; i++) {
             double d = t * i / leaves;
             g.strokeLine(x + d * BACK_X, y + d * BACK_Y, xs[1] + d * BACK_X, ys[1] + d * BACK_Y);
         }
-        g.setStroke(Look.INK);
+        g.setStroke(Theme.INK);
         g.setLineWidth(1.1);
         g.strokePolygon(xs, ys, 4);
     }
@@ -107,10 +106,10 @@ public final class BookDrawing extends CanvasPane {
             g.setFill(Color.web("#1D2733", 0.16));
             g.fillPolygon(xs, ys, 4);
         } else {
-            g.setFill(Look.SHEET);
+            g.setFill(Theme.SHEET);
             g.fillPolygon(xs, ys, 4);
         }
-        g.setStroke(Look.INK);
+        g.setStroke(Theme.INK);
         g.setLineWidth(1.1);
         g.strokePolygon(xs, ys, 4);
     }
@@ -120,7 +119,7 @@ public final class BookDrawing extends CanvasPane {
         g.save();
         g.transform(ACROSS_X, ACROSS_Y, 0, 1, x, y);
         g.drawImage(image, 0, 0, w * s, h * s);
-        g.setStroke(Look.INK);
+        g.setStroke(Theme.INK);
         g.setLineWidth(1.1);
         g.strokeRect(0, 0, w * s, h * s);
         g.restore();
@@ -131,7 +130,7 @@ public final class BookDrawing extends CanvasPane {
         double top = y + t * BACK_Y;
         measureLine(g, out, top, out, top + h);
         g.setTextAlign(TextAlignment.RIGHT);
-        write(g, sight.book().brief().trim().height().format(unit), out - 6, top + h / 2, Look.SOFT_INK, false);
+        write(g, sight.book().brief().trim().height().format(unit), out - 6, top + h / 2, Theme.SOFT_INK, false);
         double gap = em() * 0.8;
         measureLine(g, x, y + h + gap, x + w * ACROSS_X, y + w * ACROSS_Y + h + gap);
         g.setTextAlign(TextAlignment.CENTER);
@@ -140,9 +139,9 @@ public final class BookDrawing extends CanvasPane {
                 sight.book().brief().trim().width().format(unit),
                 x + w * ACROSS_X / 2,
                 y + h + w * ACROSS_Y / 2 + gap + em() * 1.35,
-                Look.SOFT_INK,
+                Theme.SOFT_INK,
                 false);
-        g.setStroke(Look.THREAD);
+        g.setStroke(Theme.THREAD);
         g.setLineWidth(1.4);
         double ax = x + t * BACK_X / 2 + w * ACROSS_X * 0.55;
         double ay = y + t * BACK_Y / 2 + w * ACROSS_Y * 0.55;
@@ -150,7 +149,7 @@ public final class BookDrawing extends CanvasPane {
         g.strokePolyline(new double[] {ax, ax + 12, ax + 34}, new double[] {ay, ly, ly}, 3);
         g.setTextAlign(TextAlignment.LEFT);
         String thick = sight.measures().get("book.thickness").value().format(unit, Precision.EXACT);
-        write(g, thick + " thick", ax + 40, ly + em() * 0.3, Look.THREAD, true);
+        write(g, thick + " thick", ax + 40, ly + em() * 0.3, Theme.THREAD, true);
     }
 
     private void drawPencil(GraphicsContext g, double x, double foot, double s) {
@@ -161,7 +160,7 @@ public final class BookDrawing extends CanvasPane {
         double rubber = w * 0.9;
         g.setFill(Color.web("#E9D9B5"));
         g.fillPolygon(new double[] {x, x + w / 2, x + w}, new double[] {top + tip, top, top + tip}, 3);
-        g.setFill(Look.INK);
+        g.setFill(Theme.INK);
         g.fillPolygon(
                 new double[] {x + w * 0.33, x + w / 2, x + w * 0.67},
                 new double[] {top + tip * 0.34, top, top + tip * 0.34},
@@ -170,7 +169,7 @@ public final class BookDrawing extends CanvasPane {
         g.fillRect(x, top + tip, w, h - tip - rubber);
         g.setFill(Color.web("#B9604F"));
         g.fillRect(x, foot - rubber, w, rubber);
-        g.setStroke(Look.INK);
+        g.setStroke(Theme.INK);
         g.setLineWidth(1);
         g.strokePolyline(
                 new double[] {x, x + w / 2, x + w, x + w, x, x},
@@ -183,7 +182,7 @@ public final class BookDrawing extends CanvasPane {
                 "a pencil, " + Numeral.trimmed(PENCIL.in(unit), 0) + " " + unit.sign(),
                 x + w / 2,
                 foot + em() * 1.35,
-                Look.SOFT_INK,
+                Theme.SOFT_INK,
                 false);
     }
 }

@@ -105,7 +105,7 @@ public final class BriefSlips {
         slip.field(
                 "Pages",
                 "field-pages",
-                Integer.toString(desk.sight().get().pagination().pageCount()),
+                Integer.toString(desk.state().get().pagination().pageCount()),
                 "How many pages the bound book has, blanks and front matter counted.",
                 text -> {
                     int n = Numeral.count(text, "page count", 1, Brief.MOST_PAGES);
@@ -121,7 +121,7 @@ public final class BriefSlips {
                 slip.add(slip.choice(
                         n + " pages",
                         so + (spine ? " spine" : " thick"),
-                        desk.sight().get().pagination().pageCount() == n,
+                        desk.state().get().pagination().pageCount() == n,
                         () -> desk.changeBrief("pages", b -> b.withPages(n))));
             }
         }
@@ -148,9 +148,9 @@ public final class BriefSlips {
         }
         TrimNest nest = new TrimNest();
         nest.setId("trim-nest");
-        nest.setEm(Look.em(desk.settings().textSize()));
-        nest.setPrefSize(Look.em(desk.settings().textSize()) * 14.6, 330);
-        nest.show(desk.sight().get(), unit());
+        nest.setEm(Theme.em(desk.settings().textSize()));
+        nest.setPrefSize(Theme.em(desk.settings().textSize()) * 14.6, 330);
+        nest.show(desk.state().get(), unit());
         nest.setOnTrim(size -> slip.attempt(() -> {
             takeTrim(size);
             slip.done();
@@ -208,7 +208,7 @@ public final class BriefSlips {
                     () -> desk.changeBrief("binding", b -> b.withBinding(each))));
         }
         if (brief().offer().selfCover()) {
-            slip.add(Words.label("COVER", "group-name"));
+            slip.add(Labels.label("COVER", "group-name"));
             slip.add(
                     slip.choice(
                             "The first and last pages",
@@ -222,7 +222,7 @@ public final class BriefSlips {
                             () -> desk.changeBrief("cover-form", b -> b.withSelfCover(false))));
         }
         if (brief().press().insideCover() && !brief().selfCover()) {
-            slip.add(Words.label("INSIDE OF THE COVER", "group-name"));
+            slip.add(Labels.label("INSIDE OF THE COVER", "group-name"));
             slip.add(
                     slip.choice(
                             "Bare",
@@ -249,11 +249,11 @@ public final class BriefSlips {
                     () -> desk.changeBrief("press", b -> b.at(press)));
             slip.add(choice);
         }
-        var verify = Words.wrapped(
+        var verify = Labels.wrapped(
                 "These numbers are a profile, not a company's word. "
                         + brief().press().verify(),
                 "soft");
-        verify.setMaxWidth(Look.em(desk.settings().textSize()) * 27);
+        verify.setMaxWidth(Theme.em(desk.settings().textSize()) * 27);
         return slip.add(verify);
     }
 

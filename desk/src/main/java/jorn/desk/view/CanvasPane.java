@@ -12,7 +12,7 @@ import javafx.scene.text.Text;
 /** A region that is drawn by hand and draws itself anew when its size or its subject changes. */
 public abstract class CanvasPane extends Region {
     private final Canvas canvas = new Canvas();
-    private double em = Look.em(100);
+    private double em = Theme.em(100);
 
     protected CanvasPane() {
         getChildren().add(canvas);
@@ -53,14 +53,14 @@ public abstract class CanvasPane extends Region {
 
     /** Writes a line of the interface's sans. */
     public final void write(GraphicsContext g, String text, double x, double y, Paint ink, boolean bold) {
-        g.setFont(Font.font(Look.SANS, bold ? FontWeight.BOLD : FontWeight.NORMAL, em * 0.94));
+        g.setFont(Font.font(Theme.SANS, bold ? FontWeight.BOLD : FontWeight.NORMAL, em * 0.94));
         g.setFill(ink);
         g.fillText(text, x, y);
     }
 
     /** Writes a line in the book face's italic. */
     protected final void aside(GraphicsContext g, String text, double x, double y, Paint ink) {
-        g.setFont(Font.font(Look.ITALIC, FontWeight.NORMAL, FontPosture.ITALIC, em * 0.92));
+        g.setFont(Font.font(Theme.ITALIC, FontWeight.NORMAL, FontPosture.ITALIC, em * 0.92));
         g.setFill(ink);
         g.fillText(text, x, y);
     }
@@ -69,12 +69,12 @@ public abstract class CanvasPane extends Region {
     protected final void captions(GraphicsContext g, double x, double y, double room, String... parts) {
         String whole = String.join("; ", parts);
         if (widthOf(whole) <= room) {
-            aside(g, whole, x, y, Look.SOFT_INK);
+            aside(g, whole, x, y, Theme.SOFT_INK);
             return;
         }
         double at = y;
         for (String part : parts) {
-            aside(g, part, x, at, Look.SOFT_INK);
+            aside(g, part, x, at, Theme.SOFT_INK);
             at += em * 1.2;
         }
     }
@@ -82,13 +82,13 @@ public abstract class CanvasPane extends Region {
     /** How wide a line of a label is, in pixels. */
     public final double widthOf(String text) {
         Text measured = new Text(text);
-        measured.setFont(Font.font(Look.SANS, FontWeight.NORMAL, em * 0.94));
+        measured.setFont(Font.font(Theme.SANS, FontWeight.NORMAL, em * 0.94));
         return measured.getLayoutBounds().getWidth();
     }
 
     /** A length with small ticks at its ends. */
     protected static void measureLine(GraphicsContext g, double x1, double y1, double x2, double y2) {
-        g.setStroke(Look.SOFT_INK);
+        g.setStroke(Theme.SOFT_INK);
         g.setLineWidth(1);
         g.strokeLine(x1, y1, x2, y2);
         double length = Math.hypot(x2 - x1, y2 - y1);

@@ -11,9 +11,8 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import jorn.art.Box;
 import jorn.art.PageArt;
-import jorn.cover.CoverArt;
 import jorn.cover.CoverGeometry;
-import jorn.desk.model.Sight;
+import jorn.desk.model.BookState;
 import jorn.measure.Length;
 import jorn.measure.Quantity.Precision;
 import jorn.measure.Unit;
@@ -25,7 +24,7 @@ public final class CoverView extends CanvasPane {
     private static final Color LIGHT = Color.web("#FFFEF8", 0.85);
 
     private final Painter painter;
-    private Sight sight;
+    private BookState sight;
     private PageArt art;
     private Unit unit = Unit.INCH;
     private boolean zones = true;
@@ -35,10 +34,10 @@ public final class CoverView extends CanvasPane {
         this.painter = painter;
     }
 
-    public void show(Sight now, Unit lengths) {
+    public void show(BookState now, Unit lengths) {
         sight = now;
         unit = lengths;
-        art = CoverArt.of(now.book(), now.cover());
+        art = now.edition().cover().plane();
         redraw();
     }
 
@@ -75,7 +74,7 @@ public final class CoverView extends CanvasPane {
         }
         g.setTextBaseline(VPos.BASELINE);
         Rectangle2D all = placeOf(sight.cover().bled());
-        g.setFill(Look.SHADOW);
+        g.setFill(Theme.SHADOW);
         g.fillRect(all.getMinX() + 4, all.getMinY() + 6, all.getWidth(), all.getHeight());
         Image image = painter.now(art, sight.cover().bled(), (int) Math.round(all.getWidth()));
         g.drawImage(image, all.getMinX(), all.getMinY(), all.getWidth(), all.getHeight());
@@ -84,7 +83,7 @@ public final class CoverView extends CanvasPane {
         }
         mark.ifPresent(m -> {
             Rectangle2D at = placeOf(m.outset(3));
-            g.setStroke(Look.THREAD);
+            g.setStroke(Theme.THREAD);
             g.setLineWidth(2.4);
             g.strokeRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
         });
@@ -128,7 +127,7 @@ public final class CoverView extends CanvasPane {
             if (at.getWidth() < widthOf("barcode") + 6) {
                 return;
             }
-            g.setFill(Look.SHEET);
+            g.setFill(Theme.SHEET);
             double w = Math.min(at.getWidth() - 8, em() * 5.2);
             g.fillRect(
                     at.getMinX() + (at.getWidth() - w) / 2,
@@ -141,12 +140,12 @@ public final class CoverView extends CanvasPane {
                     "barcode",
                     at.getMinX() + at.getWidth() / 2,
                     at.getMinY() + at.getHeight() / 2 + em() * 0.28,
-                    Look.INK,
+                    Theme.INK,
                     false);
         });
     }
 
-    private static String name(CoverGeometry.Part part) {
+    private static String name(CoverGeometry.CoverPart part) {
         return part.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
     }
 
@@ -160,7 +159,7 @@ public final class CoverView extends CanvasPane {
         g.setTextAlign(TextAlignment.CENTER);
         for (CoverGeometry.Panel panel : sight.cover().panels()) {
             Rectangle2D at = placeOf(panel.box());
-            boolean spine = panel.part() == CoverGeometry.Part.SPINE;
+            boolean spine = panel.part() == CoverGeometry.CoverPart.SPINE;
             Length across = Length.points(panel.box().width());
             String name = name(panel.part());
             String whole = name + " " + (spine ? across.format(unit, Precision.EXACT) : across.format(unit));
@@ -173,7 +172,7 @@ public final class CoverView extends CanvasPane {
                             * (panel.part().name().contains("BACK") == at.getMinX() < all.getMinX() + all.getWidth() / 2
                                     ? -1.2
                                     : 1.2);
-            write(g, label, at.getMinX() + at.getWidth() / 2 + shift, y, spine ? Look.THREAD : Look.SOFT_INK, spine);
+            write(g, label, at.getMinX() + at.getWidth() / 2 + shift, y, spine ? Theme.THREAD : Theme.SOFT_INK, spine);
         }
         double under = all.getMaxY() + em() * 0.75;
         measureLine(g, all.getMinX(), under, all.getMaxX(), under);
@@ -182,7 +181,7 @@ public final class CoverView extends CanvasPane {
         double y2 = under + em() * 1.2;
         g.setTextAlign(TextAlignment.CENTER);
         double centre = all.getMinX() + all.getWidth() / 2;
-        write(g, sheet, centre, y2, Look.SOFT_INK, false);
+        write(g, sheet, centre, y2, Theme.SOFT_INK, false);
         if (zones) {
             boolean turned = sight.book().brief().binding() == Binding.CASED;
             String cut = (turned ? "hatched: turned in, " : "hatched: cut off, ")

@@ -7,8 +7,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import jorn.book.Book;
 import jorn.book.MarginChoice;
+import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
-import jorn.desk.model.Sight;
 import jorn.measure.Unit;
 import jorn.press.MarginSchool;
 
@@ -62,7 +62,7 @@ public final class DecisionLadder extends VBox {
     }
 
     private String pages() {
-        Sight sight = desk.sight().get();
+        BookState sight = desk.state().get();
         int blanks = sight.pagination().blanksAdded();
         String all = Integer.toString(sight.pagination().pageCount());
         return blanks == 0 ? all : all + ", " + blanks + (blanks == 1 ? " of them blank" : " of them blanks");
@@ -84,8 +84,8 @@ public final class DecisionLadder extends VBox {
     }
 
     private void add(String name, String id, String help, Supplier<Slip> slip, Supplier<String> now) {
-        Label value = Words.wrapped("", "step-value");
-        PressableBox button = new PressableBox(0, Words.label(name, "step-name"), value);
+        Label value = Labels.wrapped("", "step-value");
+        PressableBox button = new PressableBox(0, Labels.label(name, "step-name"), value);
         button.getStyleClass().setAll("step");
         button.setId("step-" + id);
         button.setAccessibleText(name);

@@ -12,7 +12,7 @@ import javafx.scene.layout.VBox;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Starter;
-import jorn.desk.model.Clerk;
+import jorn.desk.model.BookFiles;
 import jorn.desk.model.DemoBooks;
 import jorn.desk.model.Desk;
 import jorn.measure.Size;
@@ -21,7 +21,7 @@ import jorn.measure.Unit;
 /** What stands on top of every bench: the book's name, the brief as one sentence, and what can be done with the book's file. */
 public final class Header extends VBox {
     private final Desk desk;
-    private final Clerk clerk;
+    private final BookFiles files;
     private final SlipLayer slips;
     private final Button name;
     private final FlowPane sentence = new FlowPane(0, 4);
@@ -30,7 +30,7 @@ public final class Header extends VBox {
     private final Button save;
     private final Button measures;
     private Runnable onMeasures = () -> {};
-    private final Label state = Words.label("", "soft");
+    private final Label state = Labels.label("", "soft");
 
     private final Label opening = new Label();
     private final Button kind;
@@ -41,9 +41,9 @@ public final class Header extends VBox {
     private final Button binding;
     private final Button press;
 
-    public Header(Desk desk, Clerk clerk, SlipLayer slips, BriefSlips briefSlips) {
+    public Header(Desk desk, BookFiles files, SlipLayer slips, BriefSlips briefSlips) {
         this.desk = desk;
-        this.clerk = clerk;
+        this.files = files;
         this.slips = slips;
         name = word("book-name", "name", "Title, subtitle and author.", briefSlips::name);
         kind = word("decision", "kind", "What kind of book it is.", briefSlips::kind);
@@ -66,26 +66,26 @@ public final class Header extends VBox {
                         with(ink, ", "),
                         with(binding, ", for "),
                         with(press, "."));
-        Button books = Words.wordButton("Books", "Open, begin or find a book.", () -> {});
+        Button books = Labels.wordButton("Books", "Open, begin or find a book.", () -> {});
         books.setId("books");
         books.setOnAction(e -> slips.toggle(booksSlip(), books));
-        undo = Words.wordButton("Undo", "Take back the last change. Ctrl+Z", desk::undo);
-        redo = Words.wordButton("Redo", "Make it again. Shift+Ctrl+Z", desk::redo);
-        save = Words.wordButton("Save", "Save the book. Ctrl+S", clerk::save);
+        undo = Labels.wordButton("Undo", "Take back the last change. Ctrl+Z", desk::undo);
+        redo = Labels.wordButton("Redo", "Make it again. Shift+Ctrl+Z", desk::redo);
+        save = Labels.wordButton("Save", "Save the book. Ctrl+S", files::save);
         undo.setId("undo");
         redo.setId("redo");
         save.setId("save");
         state.setId("saved-state");
-        measures = Words.wordButton("Measures", "Show or hide the measure card.", () -> onMeasures.run());
+        measures = Labels.wordButton("Measures", "Show or hide the measure card.", () -> onMeasures.run());
         measures.setId("measures");
-        HBox top = new HBox(6, name, Words.spring(), state, measures, books, undo, redo, save);
+        HBox top = new HBox(6, name, Labels.spring(), state, measures, books, undo, redo, save);
         top.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         Region rule = new Region();
         rule.getStyleClass().add("rule");
         setSpacing(5);
         VBox.setMargin(rule, new javafx.geometry.Insets(7, 0, 0, 0));
         getChildren().addAll(top, sentence, rule);
-        desk.sight().addListener((o, was, now) -> show());
+        desk.state().addListener((o, was, now) -> show());
         show();
     }
 
@@ -116,7 +116,7 @@ public final class Header extends VBox {
         name.setText((book.shownTitle() + by).toUpperCase(java.util.Locale.ROOT));
         opening.setText(book.kind().matches("(?i)[aeiou].*") ? "An " : "A ");
         kind.setText(book.kind());
-        pages.setText(desk.sight().get().pagination().pageCount() + " pages");
+        pages.setText(desk.state().get().pagination().pageCount() + " pages");
         trim.setText(sizeInWords(brief.trim(), unit));
         paper.setText(brief.paperStock().name());
         ink.setText(brief.inkSet().name());
@@ -143,36 +143,36 @@ public final class Header extends VBox {
     private Slip booksSlip() {
         Slip slip = new Slip("Books");
         slip.add(
-                slip.choice("Open …", "Ctrl+O", false, clerk::open),
-                slip.choice("Save", "Ctrl+S", false, clerk::save),
-                slip.choice("Save as …", "Shift+Ctrl+S", false, clerk::saveAs));
-        slip.add(Words.label("BEGIN A NEW ONE", "group-name"));
+                slip.choice("Open …", "Ctrl+O", false, files::open),
+                slip.choice("Save", "Ctrl+S", false, files::save),
+                slip.choice("Save as …", "Shift+Ctrl+S", false, files::saveAs));
+        slip.add(Labels.label("BEGIN A NEW ONE", "group-name"));
         TilePane tiles = new TilePane(4, 4);
         tiles.setPrefColumns(6);
         for (Starter starter : Starter.values()) {
             tiles.getChildren().add(StarterPicture.button(starter, false, () -> {
                 slip.done();
-                clerk.begin(starter.begin());
+                files.begin(starter.begin());
             }));
         }
         slip.add(tiles);
-        slip.add(Words.label("LATELY", "group-name"));
+        slip.add(Labels.label("LATELY", "group-name"));
         if (desk.settings().recent().isEmpty()) {
             slip.say("Books that you save or open will be listed here.");
         }
         for (Path path : desk.settings().recent()) {
             String folder = String.valueOf(
                     path.getParent() == null ? "" : path.getParent().getFileName());
-            slip.add(slip.choice(path.getFileName().toString(), folder, false, () -> clerk.open(path)));
+            slip.add(slip.choice(path.getFileName().toString(), folder, false, () -> files.open(path)));
         }
-        slip.add(Words.label("DEMO BOOKS OF SKEP & SEDGE", "group-name"));
+        slip.add(Labels.label("DEMO BOOKS OF SKEP & SEDGE", "group-name"));
         for (Book book : DemoBooks.all()) {
-            slip.add(slip.choice(book.title(), book.kind(), false, () -> clerk.begin(book)));
+            slip.add(slip.choice(book.title(), book.kind(), false, () -> files.begin(book)));
         }
-        slip.add(Words.label("TEXT SIZE", "group-name"));
+        slip.add(Labels.label("TEXT SIZE", "group-name"));
         HBox sizes = new HBox(4);
         for (int percent : new int[] {100, 125, 150}) {
-            Button size = Words.wordButton(percent + " %", "Size of all words in the window.", () -> {
+            Button size = Labels.wordButton(percent + " %", "Size of all words in the window.", () -> {
                 desk.settings().setTextSize(percent);
                 onTextSize.run();
                 slips.close();

@@ -54,9 +54,9 @@ public final class MeasureCard extends Pane {
 
     public MeasureCard(Desk desk) {
         this.desk = desk;
-        Circle eyelet = new Circle(6, Look.PAPER);
-        eyelet.setStroke(Look.HAIRLINE);
-        HBox head = new HBox(10, eyelet, Words.label("Measure card", "heading"));
+        Circle eyelet = new Circle(6, Theme.PAPER);
+        eyelet.setStroke(Theme.HAIRLINE);
+        HBox head = new HBox(10, eyelet, Labels.label("Measure card", "heading"));
         head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         ScrollPane scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
@@ -68,13 +68,13 @@ public final class MeasureCard extends Pane {
         card.setStyle("-fx-padding: 0.9em 1em 0.8em 1em;");
         card.getChildren().addAll(head, scroll);
         thread.setFill(null);
-        thread.setStroke(Look.THREAD);
+        thread.setStroke(Theme.THREAD);
         thread.setStrokeWidth(2.2);
         thread.setMouseTransparent(true);
         getChildren().addAll(card, thread);
         rows.setSpacing(1);
         rows.setStyle("-fx-padding: 0 0.35em 0 0;");
-        desk.sight().addListener((o, was, now) -> {
+        desk.state().addListener((o, was, now) -> {
             noteChanges();
             show();
         });
@@ -88,7 +88,7 @@ public final class MeasureCard extends Pane {
     private void noteChanges() {
         Unit unit = desk.unit().get();
         changed.clear();
-        desk.sight().get().measures().all().forEach((key, figure) -> {
+        desk.state().get().measures().all().forEach((key, figure) -> {
             String text = unit + figure.text(unit);
             String before = shownBefore.put(key, text);
             if (before != null && !before.equals(text) && before.startsWith(unit.toString())) {
@@ -114,11 +114,11 @@ public final class MeasureCard extends Pane {
         if (spine) {
             outsideRows.add(new Row("Spine", "spine.width"));
         }
-        if (desk.sight().get().cover().isDelivered()) {
+        if (desk.state().get().cover().isDelivered()) {
             outsideRows.add(new Row("Cover", "cover.width", "cover.height"));
             outsideRows.add(new Row("in pixels", "cover.pixels.width", "cover.pixels.height"));
         }
-        if (desk.sight().get().measures().find("cover.sheet.width").isPresent()) {
+        if (desk.state().get().measures().find("cover.sheet.width").isPresent()) {
             outsideRows.add(new Row("On a sheet of", "cover.sheet.width", "cover.sheet.height"));
         }
         if (spine) {
@@ -150,7 +150,7 @@ public final class MeasureCard extends Pane {
     }
 
     private String keptName() {
-        return desk.sight()
+        return desk.state()
                 .get()
                 .measures()
                 .find("price.kept")
@@ -165,7 +165,7 @@ public final class MeasureCard extends Pane {
                 ? b.getId()
                 : "";
         rows.getChildren().clear();
-        Measures measures = desk.sight().get().measures();
+        Measures measures = desk.state().get().measures();
         for (Group group : groups()) {
             List<Row> there = group.rows().stream()
                     .filter(r -> measures.find(r.key()).isPresent())
@@ -174,7 +174,7 @@ public final class MeasureCard extends Pane {
             if (there.isEmpty()) {
                 continue;
             }
-            Label name = Words.label(group.name(), "group-name");
+            Label name = Labels.label(group.name(), "group-name");
             name.setStyle("-fx-padding: 0.7em 0 0.1em 0.1em;");
             rows.getChildren().add(name);
             there.forEach(r -> addRow(r, measures));
@@ -199,12 +199,12 @@ public final class MeasureCard extends Pane {
         Unit unit = desk.unit().get();
         Figure figure = measures.get(row.key());
         String value =
-                row.second().isEmpty() ? figure.text(unit) : Words.size(figure, measures.get(row.second()), unit);
-        Label name = Words.label(row.name(), "figure-name");
-        Label amount = Words.label(value, "figure-value");
+                row.second().isEmpty() ? figure.text(unit) : Labels.size(figure, measures.get(row.second()), unit);
+        Label name = Labels.label(row.name(), "figure-name");
+        Label amount = Labels.label(value, "figure-value");
         name.setMinWidth(0);
         amount.setMinWidth(Region.USE_PREF_SIZE);
-        HBox line = new HBox(6, name, Words.spring(), amount);
+        HBox line = new HBox(6, name, Labels.spring(), amount);
         line.setMouseTransparent(true);
         Button button = new Button();
         button.setGraphic(line);
@@ -240,11 +240,11 @@ public final class MeasureCard extends Pane {
 
     /** The working, with a button that copies it, and the decisions that it rests on to go to. */
     private void addWorking(Row row, Figure figure, String text) {
-        Label working = Words.wrapped(text, "working");
+        Label working = Labels.wrapped(text, "working");
         working.setId("working-" + row.key().replace('.', '-'));
         rows.getChildren().add(working);
         FlowPane words = new FlowPane(2, 0);
-        Button copy = Words.wordButton("Copy", "Copy the working as text.", () -> {
+        Button copy = Labels.wordButton("Copy", "Copy the working as text.", () -> {
             ClipboardContent content = new ClipboardContent();
             content.putString(text);
             Clipboard.getSystemClipboard().setContent(content);
@@ -254,7 +254,7 @@ public final class MeasureCard extends Pane {
         Set<String> decisions = new java.util.TreeSet<>();
         restsOn(figure, decisions);
         for (String decision : decisions) {
-            Button go = Words.wordButton(decision, "Go to this decision.", () -> {});
+            Button go = Labels.wordButton(decision, "Go to this decision.", () -> {});
             go.setId("rests-on-" + decision);
             go.setOnAction(e -> onDecision.accept(decision, go));
             words.getChildren().add(go);
@@ -286,7 +286,7 @@ public final class MeasureCard extends Pane {
 
     @Override
     protected double computePrefWidth(double height) {
-        return WIDTH_EM * Look.em(desk.settings().textSize());
+        return WIDTH_EM * Theme.em(desk.settings().textSize());
     }
 
     @Override

@@ -29,7 +29,7 @@ public final class Rail extends Pane {
     private final Circle[] holes = new Circle[BenchName.values().length];
     private final Shape[] stitches = new Shape[BenchName.values().length + 1];
     private final Circle knot = new Circle(9.5, Color.TRANSPARENT);
-    private final Label wordmark = Words.label("Jorn", "wordmark");
+    private final Label wordmark = Labels.label("Jorn", "wordmark");
     private final HBox units;
 
     public Rail(Desk desk) {
@@ -40,27 +40,27 @@ public final class Rail extends Pane {
             getChildren().add(stitches[i]);
         }
         for (int i = 0; i < holes.length; i++) {
-            holes[i] = new Circle(4.5, Look.INK);
+            holes[i] = new Circle(4.5, Theme.INK);
             holes[i].setMouseTransparent(true);
         }
         for (BenchName name : BenchName.values()) {
             getChildren().add(station(name));
         }
         getChildren().addAll(holes);
-        knot.setStroke(Look.THREAD);
+        knot.setStroke(Theme.THREAD);
         knot.setStrokeWidth(3);
         knot.setMouseTransparent(true);
         units = units();
         getChildren().addAll(knot, wordmark, units);
         desk.bench().addListener((o, was, now) -> show());
-        desk.sight().addListener((o, was, now) -> show());
+        desk.findings().addListener((o, was, now) -> show());
         show();
     }
 
     private static Shape stitch(int i) {
         CubicCurve curve = new CubicCurve();
         curve.setFill(null);
-        curve.setStroke(Look.THREAD);
+        curve.setStroke(Theme.THREAD);
         curve.setStrokeWidth(2.4);
         boolean inside = i % 2 == 0 && i > 0 && i < BenchName.values().length;
         if (inside) {
@@ -74,7 +74,7 @@ public final class Rail extends Pane {
 
     private Button station(BenchName name) {
         Label title = new Label(name.title());
-        Label more = Words.label("", "waiting");
+        Label more = Labels.label("", "waiting");
         waiting.put(name, more);
         Button button = new Button();
         VBox words = new VBox(title, more);
@@ -89,9 +89,9 @@ public final class Rail extends Pane {
     }
 
     private HBox units() {
-        Button inches = Words.wordButton(
+        Button inches = Labels.wordButton(
                 "in", "Show lengths in inches.", () -> desk.unit().set(Unit.INCH));
-        Button mm = Words.wordButton(
+        Button mm = Labels.wordButton(
                 "mm", "Show lengths in millimetres.", () -> desk.unit().set(Unit.MILLIMETRE));
         inches.setId("unit-in");
         mm.setId("unit-mm");
@@ -103,7 +103,7 @@ public final class Rail extends Pane {
         };
         desk.unit().addListener((o, was, now) -> mark.run());
         mark.run();
-        HBox row = new HBox(2, inches, Words.label("·", "soft"), mm);
+        HBox row = new HBox(2, inches, Labels.label("·", "soft"), mm);
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         return row;
     }
@@ -117,7 +117,7 @@ public final class Rail extends Pane {
     }
 
     private void show() {
-        int mend = desk.sight().get().toMend().size();
+        int mend = desk.findings().get().toMend().size();
         for (BenchName name : BenchName.values()) {
             stations.get(name).getStyleClass().remove("here");
             Label more = waiting.get(name);

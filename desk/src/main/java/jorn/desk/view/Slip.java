@@ -21,14 +21,14 @@ import jorn.measure.Trouble;
 
 /** A slip of paper with settings or choices, standing beside the thing that they belong to. */
 public class Slip extends VBox {
-    private final Label refusal = Words.wrapped("", "refusal");
+    private final Label refusal = Labels.wrapped("", "refusal");
     private Runnable onDone = () -> {};
 
     /** @param title what the slip is about */
     public Slip(String title) {
         getStyleClass().add("slip");
         if (!title.isEmpty()) {
-            getChildren().add(Words.label(title, "heading"));
+            getChildren().add(Labels.label(title, "heading"));
         }
         refusal.setManaged(false);
         refusal.setVisible(false);
@@ -55,7 +55,7 @@ public class Slip extends VBox {
 
     /** A line of explanation. */
     public final Slip say(String text) {
-        return add(Words.wrapped(text, "soft"));
+        return add(Labels.wrapped(text, "soft"));
     }
 
     /**
@@ -64,11 +64,11 @@ public class Slip extends VBox {
      * @param chosen whether it is the present one
      */
     public final Button choice(String name, String entails, boolean chosen, Runnable choose) {
-        Label what = Words.label(name, "choice-name");
+        Label what = Labels.label(name, "choice-name");
         what.setMinWidth(Region.USE_PREF_SIZE);
-        Label so = Words.label(entails, "choice-entails");
+        Label so = Labels.label(entails, "choice-entails");
         so.setMinWidth(Region.USE_PREF_SIZE);
-        HBox row = new HBox(12, what, Words.spring(), so);
+        HBox row = new HBox(12, what, Labels.spring(), so);
         row.setMouseTransparent(true);
         Button button = new Button();
         button.setGraphic(row);
@@ -94,7 +94,7 @@ public class Slip extends VBox {
      * @param take takes the text; may refuse it with a {@link Trouble}
      */
     public final TextField field(String name, String id, String value, String help, Consumer<String> take) {
-        TakingField field = new TakingField(name, id, value, help, take, this::judge);
+        CommitField field = new CommitField(name, id, value, help, take, this::judge);
         field.setOnAction(e -> {
             if (field.deal()) {
                 onDone.run();
@@ -104,9 +104,9 @@ public class Slip extends VBox {
         row.getStyleClass().add("field-row");
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         if (!name.isEmpty()) {
-            Label label = Words.label(name, "soft");
+            Label label = Labels.label(name, "soft");
             label.setMinWidth(Region.USE_PREF_SIZE);
-            row.getChildren().addAll(label, Words.spring());
+            row.getChildren().addAll(label, Labels.spring());
         }
         HBox.setHgrow(field, name.isEmpty() ? Priority.ALWAYS : Priority.SOMETIMES);
         row.getChildren().add(field);
@@ -126,7 +126,7 @@ public class Slip extends VBox {
         area.setAccessibleHelp(help);
         area.setWrapText(true);
         area.setPrefRowCount(rows);
-        Taking taking = new Taking(area, take, this::judge);
+        FieldCommit taking = new FieldCommit(area, take, this::judge);
         area.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ENTER && e.isShortcutDown()) {
                 taking.deal();
@@ -139,9 +139,9 @@ public class Slip extends VBox {
 
     /** A name with something at its right end. */
     public final Slip line(String name, Node what) {
-        Label label = Words.label(name, "soft");
+        Label label = Labels.label(name, "soft");
         label.setMinWidth(Region.USE_PREF_SIZE);
-        HBox row = new HBox(8, label, Words.spring(), what);
+        HBox row = new HBox(8, label, Labels.spring(), what);
         row.getStyleClass().add("field-row");
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         return add(row);
@@ -149,7 +149,7 @@ public class Slip extends VBox {
 
     /** A choice that is named by a word among others, to stand in a row of them. */
     public final Button word(String name, String id, String help, boolean chosen, Runnable choose) {
-        Button button = Words.wordButton(name, help, () -> attempt(choose));
+        Button button = Labels.wordButton(name, help, () -> attempt(choose));
         button.setId(id);
         if (chosen) {
             button.getStyleClass().add("chosen");
@@ -162,7 +162,7 @@ public class Slip extends VBox {
     public final Slip words(String name, List<Button> words) {
         FlowPane row = new FlowPane(2, 0);
         if (!name.isEmpty()) {
-            Label label = Words.label(name, "soft");
+            Label label = Labels.label(name, "soft");
             label.setMinWidth(Region.USE_PREF_SIZE);
             FlowPane.setMargin(label, new Insets(0, 4, 0, 5));
             row.getChildren().add(label);
@@ -175,7 +175,7 @@ public class Slip extends VBox {
     }
 
     private static Label named(String name) {
-        Label label = Words.label(name, "soft");
+        Label label = Labels.label(name, "soft");
         VBox.setMargin(label, new Insets(4, 0, 0, 0));
         return label;
     }

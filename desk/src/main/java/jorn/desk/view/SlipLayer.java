@@ -23,7 +23,7 @@ public final class SlipLayer extends Pane {
 
     public SlipLayer() {
         setPickOnBounds(false);
-        line.setStroke(Look.THREAD);
+        line.setStroke(Theme.THREAD);
         line.setStrokeWidth(1.5);
         line.setMouseTransparent(true);
         sceneProperty().addListener((o, was, scene) -> {

@@ -13,10 +13,10 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import jorn.art.Box;
-import jorn.art.PageFrame;
+import jorn.art.Frame;
 import jorn.art.Side;
-import jorn.desk.model.Sight;
-import jorn.makeup.Composer;
+import jorn.desk.model.BookState;
+import jorn.edition.Edition;
 import jorn.makeup.PageGeometry;
 import jorn.measure.Unit;
 
@@ -26,14 +26,14 @@ public final class SpreadView extends CanvasPane {
     private static final Color ZONE = Color.web("#1D2733", 0.38);
 
     private final Painter painter;
-    private Sight sight;
+    private BookState sight;
     private Unit unit = Unit.INCH;
     private int spread;
     private int chosen;
     private boolean zones = true;
     private Optional<Box> mark = Optional.empty();
     private IntConsumer onPage = p -> {};
-    private Optional<Composer> trial = Optional.empty();
+    private Optional<Edition> trial = Optional.empty();
     private Consumer<GraphicsContext> overlay = g -> {};
 
     public SpreadView(Painter painter) {
@@ -64,7 +64,7 @@ public final class SpreadView extends CanvasPane {
     }
 
     /** Shows pages as they would be, while something is dragged; nothing for the book as it is. */
-    public void setTrial(Optional<Composer> pages) {
+    public void setTrial(Optional<Edition> pages) {
         trial = pages;
         redraw();
     }
@@ -95,7 +95,7 @@ public final class SpreadView extends CanvasPane {
      *
      * @param chosenPage page with the frame round it, or 0
      */
-    public void show(Sight now, int spreadIndex, int chosenPage, Unit lengths) {
+    public void show(BookState now, int spreadIndex, int chosenPage, Unit lengths) {
         sight = now;
         spread = spreadIndex;
         chosen = chosenPage;
@@ -116,12 +116,12 @@ public final class SpreadView extends CanvasPane {
     }
 
     private double outer() {
-        return sight.composer().geometry().bleed().length().points();
+        return sight.edition().geometry().bleed().length().points();
     }
 
     /** Pixels to a point. */
     public double scale() {
-        Box trim = sight.composer().frame(Side.RECTO).trim();
+        Box trim = sight.edition().pages().frame(Side.RECTO).trim();
         double across = 2 * (trim.width() + outer());
         double down = trim.height() + 2 * outer();
         return Math.max(0.05, Math.min((getWidth() - 2 * PAD) / across, (getHeight() - 2 * PAD - em() * 4.2) / down));
@@ -129,7 +129,7 @@ public final class SpreadView extends CanvasPane {
 
     /** Where the trimmed page of this number lies in the view. */
     public Rectangle2D placeOf(int page) {
-        Box trim = sight.composer().frame(Side.RECTO).trim();
+        Box trim = sight.edition().pages().frame(Side.RECTO).trim();
         double s = scale();
         double w = trim.width() * s;
         double h = trim.height() * s;
@@ -175,12 +175,12 @@ public final class SpreadView extends CanvasPane {
     }
 
     private static void drawShadow(GraphicsContext g, Rectangle2D at) {
-        g.setFill(Look.SHADOW);
+        g.setFill(Theme.SHADOW);
         g.fillRect(at.getMinX() + 4, at.getMinY() + 6, at.getWidth(), at.getHeight());
     }
 
     private void drawPage(GraphicsContext g, int n) {
-        PageFrame frame = sight.composer().frame(Side.of(n));
+        Frame frame = sight.edition().pages().frame(Side.of(n));
         Box part = shownPart(frame);
         Rectangle2D all = placeOf(n, part);
         Image image = picture(n, part, (int) Math.round(all.getWidth()));
@@ -189,17 +189,17 @@ public final class SpreadView extends CanvasPane {
         if (zones) {
             drawZones(g, frame, all, at);
         }
-        g.setStroke(Look.HAIRLINE);
+        g.setStroke(Theme.HAIRLINE);
         g.setLineWidth(1);
         g.strokeRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
         if (n == chosen) {
-            g.setStroke(Look.THREAD);
+            g.setStroke(Theme.THREAD);
             g.setLineWidth(1.8);
             g.strokeRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
         }
         if (n == chosen && mark.isPresent()) {
             Rectangle2D m = placeOf(n, mark.get().outset(3));
-            g.setStroke(Look.THREAD);
+            g.setStroke(Theme.THREAD);
             g.setLineWidth(2);
             g.strokeRect(m.getMinX(), m.getMinY(), m.getWidth(), m.getHeight());
         }
@@ -207,7 +207,7 @@ public final class SpreadView extends CanvasPane {
         String whole = n + ", " + sight.book().brief().reading().hand(Side.of(n)) + runName(n);
         String label = widthOf(whole) < at.getWidth() - 6 ? whole : Integer.toString(n);
         double under = all.getMaxY() + em() * 1.25;
-        write(g, label, at.getMinX() + at.getWidth() / 2, under, n == chosen ? Look.INK : Look.SOFT_INK, n == chosen);
+        write(g, label, at.getMinX() + at.getWidth() / 2, under, n == chosen ? Theme.INK : Theme.SOFT_INK, n == chosen);
     }
 
     private Image picture(int n, Box part, int width) {
@@ -216,7 +216,7 @@ public final class SpreadView extends CanvasPane {
                 || slot.isBlank()
                 || trial.get().book().recipeOf(slot) == sight.book().recipeOf(slot);
         return asItIs
-                ? painter.now(sight.composer().page(n), part, width)
+                ? painter.now(sight.edition().page(n), part, width)
                 : Painter.fresh(trial.get().page(n), part, width);
     }
 
@@ -228,7 +228,7 @@ public final class SpreadView extends CanvasPane {
     }
 
     /** The page with its bleed, without what lies beyond the fold. */
-    private Box shownPart(PageFrame frame) {
+    private Box shownPart(Frame frame) {
         if (!zones) {
             return frame.trim();
         }
@@ -238,7 +238,7 @@ public final class SpreadView extends CanvasPane {
         return Box.between(recto ? t.x() : b.x(), b.y(), recto ? b.right() : t.right(), b.bottom());
     }
 
-    private void drawZones(GraphicsContext g, PageFrame frame, Rectangle2D all, Rectangle2D at) {
+    private void drawZones(GraphicsContext g, Frame frame, Rectangle2D all, Rectangle2D at) {
         double s = scale();
         double left = at.getMinX() - all.getMinX();
         double right = all.getMaxX() - at.getMaxX();
@@ -272,14 +272,14 @@ public final class SpreadView extends CanvasPane {
         if (verso() > 0 && recto() > 0) {
             Rectangle2D at = placeOf(recto());
             double x = getWidth() / 2;
-            g.setStroke(Look.SOFT_INK);
+            g.setStroke(Theme.SOFT_INK);
             g.setLineWidth(1);
             g.strokeLine(x, at.getMinY(), x, at.getMaxY());
         }
     }
 
     private void labelZones(GraphicsContext g) {
-        PageGeometry page = sight.composer().geometry();
+        PageGeometry page = sight.edition().geometry();
         int n = recto() > 0 ? recto() : verso();
         Rectangle2D at = placeOf(n);
         g.setTextAlign(TextAlignment.CENTER);
@@ -305,6 +305,6 @@ public final class SpreadView extends CanvasPane {
         double centre = isAtRight(n) ? at.getMinX() - at.getWidth() / 2 : at.getMaxX() + at.getWidth() / 2;
         g.setTextAlign(TextAlignment.CENTER);
         String cover = sight.cover().isDelivered() ? "inside of the cover" : "nothing faces this page";
-        aside(g, cover, centre, at.getMinY() + at.getHeight() / 2, Look.SOFT_INK);
+        aside(g, cover, centre, at.getMinY() + at.getHeight() / 2, Theme.SOFT_INK);
     }
 }

@@ -22,7 +22,7 @@ public final class StarterPicture extends CanvasPane {
 
     /** A picture with its name, to be chosen. */
     public static Button button(Starter starter, boolean chosen, Runnable choose) {
-        var name = Words.label(BriefSlips.sentenceCase(starter.kind()), "choice-name");
+        var name = Labels.label(BriefSlips.sentenceCase(starter.kind()), "choice-name");
         VBox box = new VBox(2, new StarterPicture(starter), name);
         box.setAlignment(Pos.CENTER);
         box.setMouseTransparent(true);
@@ -48,14 +48,14 @@ public final class StarterPicture extends CanvasPane {
         double w = h * ratio;
         double x = (width - w) / 2;
         double y = (height - h) / 2;
-        g.setFill(Look.SHADOW);
+        g.setFill(Theme.SHADOW);
         g.fillRect(x + 2, y + 3, w, h);
-        g.setFill(Look.SHEET);
+        g.setFill(Theme.SHEET);
         g.fillRect(x, y, w, h);
-        g.setStroke(Look.INK);
+        g.setStroke(Theme.INK);
         g.setLineWidth(1);
         g.strokeRect(x, y, w, h);
-        g.setStroke(Look.SOFT_INK);
+        g.setStroke(Theme.SOFT_INK);
         g.setLineWidth(0.8);
         inside(g, x + w * 0.12, y + h * 0.12, w * 0.76, h * 0.76);
     }
@@ -64,13 +64,13 @@ public final class StarterPicture extends CanvasPane {
         switch (starter) {
             case LINED_JOURNAL -> {
                 lines(g, x, y + h * 0.25, w, h * 0.75, 8);
-                g.setFill(Look.THREAD);
+                g.setFill(Theme.THREAD);
                 g.fillRect(x + w * 0.2, y, w * 0.6, 4);
             }
             case NOTEBOOK -> lines(g, x, y, w, h, 11);
             case WEEKLY_PLANNER, DATED_PLANNER, DAY_PLANNER, UNDATED_PLANNER -> {
                 week(g, x, y, w, h);
-                g.setFill(starter.isDated() ? Look.THREAD : Color.web("#7A8C5A"));
+                g.setFill(starter.isDated() ? Theme.THREAD : Color.web("#7A8C5A"));
                 g.fillRect(x, y - h * 0.05, w, starter == Starter.WEEKLY_PLANNER ? 1.5 : 4);
             }
             case LOG_BOOK -> {
@@ -82,7 +82,7 @@ public final class StarterPicture extends CanvasPane {
             case COLOURING_BOOK -> petals(g, x + w / 2, y + h / 2, Math.min(w, h) / 2);
             case PICTURE_BOOK -> hills(g, x, y, w, h);
             case TEXT_BOOK -> {
-                g.setFill(Look.INK);
+                g.setFill(Theme.INK);
                 g.fillRect(x + w * 0.3, y, w * 0.4, 3);
                 lines(g, x, y + h * 0.14, w, h * 0.86, 14);
             }
@@ -104,7 +104,7 @@ public final class StarterPicture extends CanvasPane {
             }
             case TABLET_PLANNER -> {
                 week(g, x, y, w * 0.9, h);
-                g.setFill(Look.THREAD);
+                g.setFill(Theme.THREAD);
                 for (int i = 0; i < 6; i++) {
                     g.fillRect(x + w * 0.97, y + i * h / 6, w * 0.12, h / 8);
                 }
@@ -128,7 +128,7 @@ public final class StarterPicture extends CanvasPane {
     private static void week(GraphicsContext g, double x, double y, double w, double h) {
         for (int i = 0; i < 7; i++) {
             g.strokeLine(x, y + h * (i + 1) / 7, x + w, y + h * (i + 1) / 7);
-            g.setFill(Look.SOFT_INK);
+            g.setFill(Theme.SOFT_INK);
             g.fillRect(x, y + h * (i + 0.3) / 7, w * 0.22, 2.4);
         }
     }

@@ -8,7 +8,7 @@ import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
-import jorn.desk.model.Sight;
+import jorn.desk.model.BookState;
 import jorn.measure.Length;
 import jorn.measure.Size;
 import jorn.measure.Unit;
@@ -17,7 +17,7 @@ import jorn.measure.Unit;
 public final class TrimNest extends CanvasPane {
     private static final double REACH = 14;
 
-    private Sight sight;
+    private BookState sight;
     private Unit unit = Unit.INCH;
     private Optional<Size> near = Optional.empty();
     private Optional<Size> dragging = Optional.empty();
@@ -50,7 +50,7 @@ public final class TrimNest extends CanvasPane {
         onTrim = listener;
     }
 
-    public void show(Sight now, Unit lengths) {
+    public void show(BookState now, Unit lengths) {
         sight = now;
         unit = lengths;
         redraw();
@@ -109,28 +109,28 @@ public final class TrimNest extends CanvasPane {
         g.setTextBaseline(VPos.BASELINE);
         g.setTextAlign(TextAlignment.RIGHT);
         for (Size trim : trims()) {
-            g.setStroke(Look.SOFT_INK);
+            g.setStroke(Theme.SOFT_INK);
             g.setLineWidth(0.8);
             g.strokeRect(2, y(trim), x(trim) - 2, foot() - y(trim));
         }
         near.filter(n -> !n.isAbout(now())).ifPresent(n -> {
-            g.setStroke(Look.INK);
+            g.setStroke(Theme.INK);
             g.setLineWidth(2);
             g.strokeRect(2, y(n), x(n) - 2, foot() - y(n));
         });
         Size now = now();
-        g.setStroke(Look.THREAD);
+        g.setStroke(Theme.THREAD);
         g.setLineWidth(2.2);
         g.strokeRect(2, y(now), x(now) - 2, foot() - y(now));
-        g.setFill(Look.THREAD);
+        g.setFill(Theme.THREAD);
         g.fillOval(x(now) - 4, y(now) - 4, 8, 8);
         Size named = near.filter(n -> dragging.isEmpty()).orElse(now);
         g.setTextAlign(TextAlignment.LEFT);
         String label = named.format(unit);
-        g.setFill(Look.PAPER);
+        g.setFill(Theme.PAPER);
         g.fillRect(6, foot() - em() * 1.35, label.length() * em() * 0.48 + 4, em() * 1.25);
-        write(g, label, 8, foot() - em() * 0.4, named.equals(now) ? Look.THREAD : Look.INK, true);
-        write(g, "This press's trims, to scale.", 0, foot() + em() * 1.35, Look.SOFT_INK, false);
-        write(g, "Click or drag a corner to change it.", 0, foot() + em() * 2.5, Look.SOFT_INK, false);
+        write(g, label, 8, foot() - em() * 0.4, named.equals(now) ? Theme.THREAD : Theme.INK, true);
+        write(g, "This press's trims, to scale.", 0, foot() + em() * 1.35, Theme.SOFT_INK, false);
+        write(g, "Click or drag a corner to change it.", 0, foot() + em() * 2.5, Theme.SOFT_INK, false);
     }
 }

@@ -2,7 +2,9 @@ package jorn.desk.window;
 
 import java.nio.file.Path;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
@@ -31,25 +33,27 @@ import jorn.desk.benches.DespatchBench;
 import jorn.desk.benches.MakeUpBench;
 import jorn.desk.benches.ProofBench;
 import jorn.desk.model.BenchName;
-import jorn.desk.model.Clerk;
+import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.BriefSlips;
 import jorn.desk.view.Header;
-import jorn.desk.view.Look;
+import jorn.desk.view.Labels;
 import jorn.desk.view.MeasureCard;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Rail;
 import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
-import jorn.desk.view.Words;
+import jorn.desk.view.Theme;
 
 /** The window: the rail at the left, the sentence on top, the bench in the middle, the measure card at the right. */
 public final class DeskWindow {
+    private static final Set<BenchName> SHOWING_FINDINGS = EnumSet.of(BenchName.PROOF, BenchName.DESPATCH);
+
     /** With less width than this, in multiples of the text size, the card would leave the bench too little room. */
     private static final double ROOMY_EM = 70;
 
     private final Desk desk;
-    private final Clerk clerk;
+    private final BookFiles files;
     private final Painter painter = new Painter();
     private final SlipLayer slips = new SlipLayer();
     private final Map<BenchName, Bench> benches = new EnumMap<>(BenchName.class);
@@ -59,7 +63,7 @@ public final class DeskWindow {
     private final Header header;
     private final MeasureCard card;
     private final HBox notice = new HBox();
-    private final Label noticeText = Words.wrapped("");
+    private final Label noticeText = Labels.wrapped("");
     private final HBox middle = new HBox(24);
     private boolean cardAsked;
     private boolean mouseDown;
@@ -69,12 +73,12 @@ public final class DeskWindow {
     private final Scene scene;
 
     /** @param opener opens a file or folder with the machine's own program */
-    public DeskWindow(Desk desk, Clerk clerk, Consumer<Path> opener) {
+    public DeskWindow(Desk desk, BookFiles files, Consumer<Path> opener) {
         this.desk = desk;
-        this.clerk = clerk;
+        this.files = files;
         this.opener = opener;
         briefSlips = new BriefSlips(desk);
-        header = new Header(desk, clerk, slips, briefSlips);
+        header = new Header(desk, files, slips, briefSlips);
         card = new MeasureCard(desk);
         card.setOnDecision((decision, from) -> slips.toggle(briefSlips.byId(decision), from));
         HBox.setHgrow(benchPlace, Priority.ALWAYS);
@@ -98,7 +102,7 @@ public final class DeskWindow {
         frame.setLeft(new Rail(desk));
         root.getChildren().addAll(frame, slips);
         scene = new Scene(root, 1280, 800);
-        Look.dress(scene);
+        Theme.dress(scene);
         applyTextSize();
         scene.widthProperty().addListener(o -> placeCard(table));
         header.setOnTextSize(() -> {
@@ -110,7 +114,14 @@ public final class DeskWindow {
             slips.close();
             seat();
         });
-        desk.sight().addListener((InvalidationListener) o -> refresh());
+        desk.state().addListener((InvalidationListener) o -> refresh());
+        desk.findings().addListener((o, was, now) -> {
+            // Those of a state that is about to be shown are shown with it.
+            if (now.of() == desk.state().get().edition()
+                    && SHOWING_FINDINGS.contains(desk.bench().get())) {
+                refresh();
+            }
+        });
         desk.page().addListener((InvalidationListener) o -> refresh());
         desk.whatIfs().addListener((InvalidationListener) o -> refresh());
         scene.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> mouseDown = true);
@@ -134,7 +145,7 @@ public final class DeskWindow {
             }
         });
         root.addEventHandler(DragEvent.DRAG_DROPPED, e -> {
-            e.getDragboard().getFiles().forEach(f -> clerk.takeIn(f.toPath()));
+            e.getDragboard().getFiles().forEach(f -> files.takeIn(f.toPath()));
             e.setDropCompleted(true);
         });
         seat();
@@ -153,18 +164,18 @@ public final class DeskWindow {
     private Bench present() {
         return benches.computeIfAbsent(desk.bench().get(), name -> {
             Bench bench = make(name);
-            bench.textSize(Look.em(desk.settings().textSize()));
+            bench.textSize(Theme.em(desk.settings().textSize()));
             return bench;
         });
     }
 
     private Bench make(BenchName name) {
         return switch (name) {
-            case BRIEF -> new BriefBench(desk, clerk, painter, slips, briefSlips);
-            case MAKEUP -> new MakeUpBench(desk, clerk, painter, slips);
+            case BRIEF -> new BriefBench(desk, files, painter, slips, briefSlips);
+            case MAKEUP -> new MakeUpBench(desk, files, painter, slips);
             case COVER -> new CoverBench(desk, painter);
             case PROOF -> new ProofBench(desk, painter);
-            case DESPATCH -> new DespatchBench(desk, clerk, opener);
+            case DESPATCH -> new DespatchBench(desk, files, opener);
         };
     }
 
@@ -186,7 +197,7 @@ public final class DeskWindow {
 
     /** The card hangs beside the bench where there is room; where text is large or the window small, over it when asked for. */
     private void placeCard(StackPane table) {
-        boolean roomy = scene.getWidth() >= ROOMY_EM * Look.em(desk.settings().textSize());
+        boolean roomy = scene.getWidth() >= ROOMY_EM * Theme.em(desk.settings().textSize());
         middle.getChildren().remove(card);
         table.getChildren().remove(card);
         header.offerMeasures(!roomy);
@@ -199,13 +210,13 @@ public final class DeskWindow {
 
     private void applyTextSize() {
         int percent = desk.settings().textSize();
-        Look.textSize(root, percent);
-        benches.values().forEach(b -> b.textSize(Look.em(percent)));
+        Theme.textSize(root, percent);
+        benches.values().forEach(b -> b.textSize(Theme.em(percent)));
         card.requestLayout();
     }
 
     private void makeNotice() {
-        Button away = Words.wordButton("Put away", "Close this notice.", desk::putAwayNotice);
+        Button away = Labels.wordButton("Put away", "Close this notice.", desk::putAwayNotice);
         HBox.setHgrow(noticeText, Priority.ALWAYS);
         noticeText.setMaxWidth(Double.MAX_VALUE);
         noticeText.setId("notice");
@@ -271,13 +282,13 @@ public final class DeskWindow {
                     .set(BenchName.values()[e.getCode().ordinal() - KeyCode.DIGIT1.ordinal()]);
             case S -> {
                 if (e.isShiftDown()) {
-                    clerk.saveAs();
+                    files.saveAs();
                 } else {
-                    clerk.save();
+                    files.save();
                 }
             }
-            case O -> clerk.open();
-            case N -> clerk.begin(Starter.LINED_JOURNAL.begin());
+            case O -> files.open();
+            case N -> files.begin(Starter.LINED_JOURNAL.begin());
             case Z -> {
                 if (typing
                         && e.getTarget() instanceof TextInputControl field

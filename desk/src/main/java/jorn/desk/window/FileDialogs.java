@@ -6,10 +6,10 @@ import java.util.Optional;
 import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
-import jorn.desk.model.Clerk;
+import jorn.desk.model.BookFiles;
 
 /** Asks for files with the machine's own dialogs. */
-final class FileDialogs implements Clerk.Asker {
+final class FileDialogs implements BookFiles.Asker {
     private static final FileChooser.ExtensionFilter BOOKS = new FileChooser.ExtensionFilter("Jorn books", "*.jorn");
 
     private static final FileChooser.ExtensionFilter PROFILES =

@@ -8,11 +8,11 @@ import javafx.application.Platform;
 import javafx.stage.Stage;
 import jorn.book.Book;
 import jorn.book.Starter;
-import jorn.desk.model.Clerk;
+import jorn.desk.model.BookFiles;
 import jorn.desk.model.DemoBooks;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Settings;
-import jorn.desk.view.Look;
+import jorn.desk.view.Theme;
 import jorn.measure.Trouble;
 
 /** The JavaFX application: one window with one book. */
@@ -21,7 +21,7 @@ public final class JornApp extends Application {
     record Start(Optional<Path> file, boolean demo, Settings settings, Optional<BiConsumer<Stage, Opened>> then) {}
 
     /** What has been opened. */
-    record Opened(Desk desk, Clerk clerk, DeskWindow window) {}
+    public record Opened(Desk desk, BookFiles files, DeskWindow window) {}
 
     private static Start start;
 
@@ -33,16 +33,16 @@ public final class JornApp extends Application {
     @Override
     public void start(Stage stage) {
         Thread.currentThread().setUncaughtExceptionHandler((t, e) -> unforeseen(e));
-        Look.loadFonts();
+        Theme.loadFonts();
         Settings settings = start.settings();
         Book first = start.demo() ? DemoBooks.first() : Starter.LINED_JOURNAL.begin();
         Desk desk = new Desk(settings, first);
-        Clerk clerk = new Clerk(desk, new FileDialogs(stage));
+        BookFiles files = new BookFiles(desk, new FileDialogs(stage));
         DeskWindow window = new DeskWindow(
-                desk, clerk, p -> getHostServices().showDocument(p.toUri().toString()));
+                desk, files, p -> getHostServices().showDocument(p.toUri().toString()));
         present = desk;
         stage.setTitle("Jorn");
-        desk.sight().addListener((o, was, now) -> stage.setTitle(now.book().shownTitle() + " – Jorn"));
+        desk.state().addListener((o, was, now) -> stage.setTitle(now.book().shownTitle() + " – Jorn"));
         stage.setScene(window.scene());
         stage.setMinWidth(900);
         stage.setMinHeight(600);
@@ -53,16 +53,16 @@ public final class JornApp extends Application {
             stage.setHeight(w[3]);
         });
         stage.setOnCloseRequest(e -> {
-            clerk.keepUnsaved();
+            files.keepUnsaved();
             settings.setWindow(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight());
         });
-        start.file().ifPresent(clerk::open);
-        if (start.file().isEmpty() && !start.demo() && clerk.recover()) {
+        start.file().ifPresent(files::open);
+        if (start.file().isEmpty() && !start.demo() && files.recover()) {
             desk.tell(Trouble.of(
                     "Your work from last time, which was not saved in a file, is back.", "Ctrl+S saves it in one."));
         }
         stage.show();
-        start.then().ifPresent(t -> t.accept(stage, new Opened(desk, clerk, window)));
+        start.then().ifPresent(t -> t.accept(stage, new Opened(desk, files, window)));
     }
 
     private static Desk present;

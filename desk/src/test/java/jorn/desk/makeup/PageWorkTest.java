@@ -13,12 +13,13 @@ import jorn.art.Box;
 import jorn.book.Starter;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Settings;
+import jorn.layout.Axis;
+import jorn.layout.Node;
+import jorn.layout.NodeKinds;
+import jorn.layout.Tree.Edge;
 import jorn.measure.Trouble;
-import jorn.recipe.Blocks;
 import jorn.recipe.Catalogue;
-import jorn.recipe.Node;
 import jorn.recipe.Recipe;
-import jorn.recipe.Rework.Edge;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -33,13 +34,13 @@ class PageWorkTest {
 
     @BeforeEach
     void aPlannerOnTheDesk() {
-        desk = new Desk(Settings.load(folder), Starter.DATED_PLANNER.begin());
+        desk = new Desk(Settings.load(folder), Starter.DATED_PLANNER.begin(), Runnable::run);
         work = new PageWork(desk);
         desk.page().set(8);
     }
 
     private static Node block(String id) {
-        return Blocks.find(id).orElseThrow().fresh();
+        return NodeKinds.find(id).orElseThrow().fresh().get();
     }
 
     private static Recipe design(String id) {
@@ -102,7 +103,7 @@ class PageWorkTest {
     void splittingRemovingAndTakingBackKeepTheTreeWhole() {
         Recipe before = work.recipe().orElseThrow();
         work.stepPart(1);
-        work.split(true);
+        work.split(Axis.ACROSS);
         work.remove();
         assertEquals(Optional.empty(), work.part());
         work.stepPart(-1);

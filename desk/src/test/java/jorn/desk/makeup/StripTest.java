@@ -7,19 +7,20 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
+import jorn.art.Reading;
 import jorn.book.Book;
 import jorn.book.Cycle;
-import jorn.book.Inside;
 import jorn.book.Pagination;
+import jorn.book.RunOrder;
 import jorn.book.Starter;
-import jorn.desk.model.Sight;
-import jorn.measure.Unit;
+import jorn.desk.model.BookState;
+import jorn.makeup.Paginator;
 import org.junit.jupiter.api.Test;
 
 /** Which spreads the flat plan shows, and where runs can be put. */
 class StripTest {
     private static final Book PLANNER = Starter.DATED_PLANNER.begin();
-    private static final Pagination PAGES = Pagination.of(PLANNER);
+    private static final Pagination PAGES = Paginator.of(PLANNER);
 
     private static Strip strip(String... folded) {
         return new Strip(PLANNER, PAGES, Set.of(folded));
@@ -79,7 +80,7 @@ class StripTest {
 
     @Test
     void betweenTwoRoundsARunIsPutInsideTheCycleAndBeforeItOutside() {
-        Sight sight = Sight.of(PLANNER, Unit.INCH);
+        BookState sight = BookState.of(PLANNER);
         StripLayout layout = new StripLayout(sight, strip(), 120, 15);
         Cycle cycle = months().cycle().orElseThrow();
         int secondRound = IntStream.rangeClosed(1, PAGES.pageCount())
@@ -92,13 +93,38 @@ class StripTest {
         StripLayout.Gap ahead = layout.gapAt(layout.xOf(months().from())).orElseThrow();
         assertEquals(cycle.from(), ahead.run());
         assertFalse(ahead.inside());
-        Book put = Inside.insert(PLANNER, between.run(), PLANNER.runs().get(0), between.inside());
+        Book put = RunOrder.insert(PLANNER, between.run(), PLANNER.runs().get(0), between.inside());
         assertEquals(cycle.to() + 1, put.cycles().get(0).to());
+    }
+
+    /** Page 1 is a left-hand page and stands at the right end; reading goes to the left. */
+    @Test
+    void aBookThatReadsFromTheRightIsListedFromTheRight() {
+        Book turned = PLANNER.withBrief(PLANNER.brief().withReading(Reading.RIGHT_TO_LEFT));
+        BookState state = BookState.of(turned);
+        for (String folded : List.of("", months().key())) {
+            StripLayout layout = new StripLayout(state, strip(folded), 120, 15);
+            double before = Double.MAX_VALUE;
+            for (int page = 1; page <= PAGES.pageCount(); page++) {
+                if (layout.strip().isShown(page)) {
+                    double x = layout.xOf(page);
+                    assertTrue(x < before, "page " + page);
+                    assertTrue(x >= 0 && x + layout.thumbWidth() <= layout.width());
+                    assertEquals(
+                            page, layout.pageAt(x + layout.thumbWidth() / 2).orElseThrow());
+                    before = x;
+                }
+            }
+            StripLayout.Gap first = layout.gapAt(layout.width()).orElseThrow();
+            assertEquals(0, first.run(), "what is put at the right end comes first");
+            StripLayout.Gap last = layout.gapAt(0).orElseThrow();
+            assertEquals(turned.runs().size(), last.run());
+        }
     }
 
     @Test
     void aPlaceInThePlanIsThePageThatIsDrawnThere() {
-        Sight sight = Sight.of(PLANNER, Unit.INCH);
+        BookState sight = BookState.of(PLANNER);
         for (String folded : List.of("", months().key())) {
             StripLayout layout = new StripLayout(sight, strip(folded), 120, 15);
             for (int page = 1; page <= PAGES.pageCount(); page++) {

@@ -33,7 +33,7 @@ class IntakeTest {
 
     @BeforeEach
     void aJournalOnTheDesk() {
-        desk = new Desk(Settings.load(folder.resolve("settings")), Starter.LINED_JOURNAL.begin());
+        desk = new Desk(Settings.load(folder.resolve("settings")), Starter.LINED_JOURNAL.begin(), Runnable::run);
         desk.page().set(5);
         intake = new Intake(desk);
     }

@@ -18,11 +18,11 @@ class BriefUiTest extends WindowTest {
         retype("#part-count-1", "3");
         retype("#part-name-1", "Title pages");
         assertEquals("Title pages", desk.book().runs().get(1).name());
-        assertEquals(120, desk.sight().get().pagination().pageCount(), "the lined pages give way");
+        assertEquals(120, desk.state().get().pagination().pageCount(), "the lined pages give way");
         retype("#part-count-3", "31");
         retype("#fill-up-to", "");
-        int held = desk.sight().get().pagination().planned();
-        assertEquals(held + held % 2, desk.sight().get().pagination().pageCount());
+        int held = desk.state().get().pagination().planned();
+        assertEquals(held + held % 2, desk.state().get().pagination().pageCount());
         retype("#part-count-3", "fill");
         retype("#fill-up-to", "200");
         assertEquals("200 pages", text("#decision-pages"));

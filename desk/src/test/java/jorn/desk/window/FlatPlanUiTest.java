@@ -13,6 +13,7 @@ import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import jorn.book.Numbering;
+import jorn.book.Placement;
 import jorn.book.Run;
 import jorn.book.Starter;
 import jorn.calendar.Span;
@@ -38,7 +39,7 @@ class FlatPlanUiTest extends WindowTest {
     }
 
     private int count() {
-        return desk.sight().get().pagination().pageCount();
+        return desk.state().get().pagination().pageCount();
     }
 
     @Test
@@ -68,7 +69,7 @@ class FlatPlanUiTest extends WindowTest {
     /** How far spreads of a 6 × 9 in book lie apart in the plan. */
     private double spreadStep() {
         Node plan = lookup("#flat-plan").query();
-        double em = jorn.desk.view.Look.em(100);
+        double em = jorn.desk.view.Theme.em(100);
         double thumb = plan.getBoundsInLocal().getHeight() - 5 - em * 2.1;
         return 2 * thumb * 6 / 9 + 9;
     }
@@ -112,7 +113,7 @@ class FlatPlanUiTest extends WindowTest {
         clickOn("#design-dotted");
         List<String> designs = IntStream.rangeClosed(20, 25)
                 .mapToObj(n -> desk.book()
-                        .recipeOf(desk.sight().get().pagination().page(n))
+                        .recipeOf(desk.state().get().pagination().page(n))
                         .id())
                 .toList();
         assertEquals(List.of("lined", "dotted", "dotted", "dotted", "dotted", "lined"), designs);
@@ -134,15 +135,16 @@ class FlatPlanUiTest extends WindowTest {
         retype("#run-count", "many");
         assertTrue(text("#refusal").contains("many"), text("#refusal"));
         clickOn("#begin-verso");
-        assertEquals(Run.Start.VERSO, desk.book().runs().get(2).start());
+        assertEquals(Placement.Start.VERSO, desk.book().runs().get(2).start());
         clickOn("#numbers-roman");
         retype("#numbers-from", "3");
         assertEquals(
-                Numbering.Style.ROMAN, desk.book().runs().get(2).numbering().style());
-        int index = desk.sight().get().pagination().page(desk.page().get()).index();
+                Numbering.FolioStyle.ROMAN,
+                desk.book().runs().get(2).numbering().style());
+        int index = desk.state().get().pagination().page(desk.page().get()).index();
         assertEquals(
                 Numeral.roman(3 + index),
-                desk.sight().get().composer().folios().of(desk.page().get()));
+                desk.state().get().edition().pages().folios().of(desk.page().get()));
         clickOn("#in-contents");
         assertTrue(desk.book().runs().get(2).inContents());
         Files.writeString(folder.resolve("prompts.txt"), "What bloomed?\n\nWho swarmed?\n");
@@ -211,18 +213,18 @@ class FlatPlanUiTest extends WindowTest {
     void listsDatesAndWrongFilesDroppedOnTheWindow() throws Exception {
         makeUp(5);
         Files.write(folder.resolve("latin.csv"), "Fr\u00fchling;1\nHerbst;2\n".getBytes("windows-1252"));
-        interact(() -> clerk.takeIn(folder.resolve("latin.csv")));
+        interact(() -> files.takeIn(folder.resolve("latin.csv")));
         assertEquals(
                 List.of("Fr\u00fchling", "Herbst"), desk.book().runs().get(2).items());
         Files.writeString(folder.resolve("long.txt"), "a line\n".repeat(10_000));
-        interact(() -> clerk.takeIn(folder.resolve("long.txt")));
+        interact(() -> files.takeIn(folder.resolve("long.txt")));
         assertTrue(text("#notice").contains("pages"), text("#notice"));
         assertEquals(2, desk.book().runs().get(2).items().size(), "nothing is lost");
         Files.writeString(folder.resolve("bad.ics"), "garbage");
-        interact(() -> clerk.takeIn(folder.resolve("bad.ics")));
+        interact(() -> files.takeIn(folder.resolve("bad.ics")));
         assertFalse(text("#notice").isBlank());
         Files.writeString(folder.resolve("thing.xyz"), "");
-        interact(() -> clerk.takeIn(folder.resolve("thing.xyz")));
+        interact(() -> files.takeIn(folder.resolve("thing.xyz")));
         assertTrue(text("#notice").contains("thing.xyz"), text("#notice"));
     }
 }

@@ -14,7 +14,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import jorn.book.Starter;
 import jorn.desk.model.BenchName;
-import jorn.desk.model.Clerk;
+import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.measure.Unit;
 import jorn.store.BookFile;
@@ -164,7 +164,7 @@ class JournalUiTest extends WindowTest {
         retype("#margin-gutter", "0.1");
         clickOn("#bench-proof");
         assertTrue(lookup("#note-margin-gutter").tryQuery().isPresent());
-        int mend = desk.sight().get().toMend().size();
+        int mend = desk.findings().get().toMend().size();
         assertTrue(mend >= 2, "the gutter itself, and what stands in it");
         assertEquals(mend + " to mend", text("#bench-proof .waiting"));
         clickOn("#bench-despatch");
@@ -196,10 +196,10 @@ class JournalUiTest extends WindowTest {
     void workThatWasNotSavedComesBack() {
         clickOn("#decision-name");
         retype("#field-title", "Half done");
-        interact(clerk::keepUnsaved);
+        interact(files::keepUnsaved);
         interact(() -> {
             Desk another = new Desk(settings, Starter.LINED_JOURNAL.begin());
-            assertTrue(new Clerk(another, clerk.asker()).recover());
+            assertTrue(new BookFiles(another, files.asker()).recover());
             assertEquals("Half done", another.book().title());
             assertFalse(another.isSaved());
         });
@@ -213,7 +213,7 @@ class JournalUiTest extends WindowTest {
         assertEquals("120 pages", text("#decision-pages"));
         clickOn("Put away");
         assertFalse(lookup("#notice").query().getParent().isVisible());
-        interact(() -> clerk.takeIn(folder.resolve("song.mp3")));
+        interact(() -> files.takeIn(folder.resolve("song.mp3")));
         assertTrue(text("#notice").contains("does not know what to do with song.mp3"));
     }
 }

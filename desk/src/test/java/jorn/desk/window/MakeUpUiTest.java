@@ -23,7 +23,7 @@ class MakeUpUiTest extends WindowTest {
         WaitForAsyncUtils.waitForFxEvents();
         clickOn("#design-inspection");
         assertEquals("inspection", desk.book().runs().get(2).recipe().id());
-        assertEquals(120, desk.sight().get().pagination().pageCount());
+        assertEquals(120, desk.state().get().pagination().pageCount());
         push(KeyCode.CONTROL, KeyCode.Z);
         assertEquals("lined", desk.book().runs().get(2).recipe().id());
     }
@@ -40,7 +40,7 @@ class MakeUpUiTest extends WindowTest {
         clickOn("#design-habits");
         assertEquals(4, desk.book().runs().size());
         assertEquals("habits", desk.book().runs().get(2).recipe().id());
-        assertEquals(120, desk.sight().get().pagination().pageCount(), "the lined pages give way");
+        assertEquals(120, desk.state().get().pagination().pageCount(), "the lined pages give way");
     }
 
     @Test
@@ -54,7 +54,7 @@ class MakeUpUiTest extends WindowTest {
         assertEquals(LocalDate.of(2027, 6, 30), desk.book().calendar().to().orElseThrow());
         assertEquals(
                 53 * 2,
-                desk.sight().get().pagination().slots().stream()
+                desk.state().get().pagination().slots().stream()
                         .filter(s -> s.run() == 2)
                         .count());
         open("#makeup-dates", "#date-from");
@@ -68,19 +68,19 @@ class MakeUpUiTest extends WindowTest {
         clickOn("#palette-honey");
         assertTrue(desk.book().palette().isColoured());
         Path days = Files.writeString(folder.resolve("days.csv"), "2026-10-09, Open day\n");
-        interact(() -> clerk.takeIn(days));
+        interact(() -> files.takeIn(days));
         assertEquals("Open day", desk.book().calendar().personal().get(LocalDate.of(2026, 10, 9)));
     }
 
     @Test
     void aBookThatWouldBeTooLongIsRefusedAndNothingIsLost() {
         interact(() -> desk.change("starter", Starter.DAY_PLANNER::restart));
-        int before = desk.sight().get().pagination().pageCount();
+        int before = desk.state().get().pagination().pageCount();
         clickOn("#bench-makeup");
         open("#makeup-dates", "#date-from");
         retype("#date-from", "2010-01-01");
         assertTrue(text(".floating #refusal").contains("more than five years"), text(".floating #refusal"));
-        assertEquals(before, desk.sight().get().pagination().pageCount());
+        assertEquals(before, desk.state().get().pagination().pageCount());
     }
 
     @Test

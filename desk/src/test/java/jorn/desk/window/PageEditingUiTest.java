@@ -11,17 +11,18 @@ import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import jorn.block.picture.PictureBlock;
+import jorn.block.text.TextBlock;
 import jorn.book.Starter;
 import jorn.desk.view.SpreadView;
+import jorn.layout.Node;
+import jorn.layout.NodeKinds;
+import jorn.layout.NodePath;
+import jorn.layout.Placed;
+import jorn.layout.Stack;
 import jorn.measure.Length;
-import jorn.recipe.Blocks;
 import jorn.recipe.Catalogue;
-import jorn.recipe.Column;
-import jorn.recipe.Node;
-import jorn.recipe.PictureBlock;
-import jorn.recipe.Placed;
 import jorn.recipe.Recipe;
-import jorn.recipe.TextBlock;
 import jorn.store.RecipeFile;
 import jorn.store.RecipeShelf;
 import org.junit.jupiter.api.BeforeEach;
@@ -47,7 +48,7 @@ class PageEditingUiTest extends WindowTest {
     }
 
     private List<Placed> parts() {
-        return desk.sight().get().composer().parts(desk.page().get());
+        return desk.state().get().edition().pages().parts(desk.page().get());
     }
 
     private SpreadView spread() {
@@ -89,7 +90,7 @@ class PageEditingUiTest extends WindowTest {
         await("#part-size");
         retype("#part-size", "20");
         assertEquals(Length.points(20), ((TextBlock) first(TextBlock.class).node()).size());
-        int pages = (int) desk.sight().get().pagination().slots().stream()
+        int pages = (int) desk.state().get().pagination().slots().stream()
                 .filter(s -> s.run() == 2)
                 .count();
         assertTrue(pages > 100, "all pages of the run have changed: they share the design");
@@ -123,15 +124,15 @@ class PageEditingUiTest extends WindowTest {
 
     @Test
     void aDividerIsDraggedAndThePageFollows() {
-        Column root = (Column) design().root();
+        Stack root = (Stack) design().root();
         assertTrue(root.parts().size() > 1);
         List<Placed> parts = parts();
         Placed above = parts.stream()
-                .filter(p -> p.path().equals(List.of(0)))
+                .filter(p -> p.path().equals(NodePath.of(0)))
                 .findFirst()
                 .orElseThrow();
         Placed below = parts.stream()
-                .filter(p -> p.path().equals(List.of(1)))
+                .filter(p -> p.path().equals(NodePath.of(1)))
                 .findFirst()
                 .orElseThrow();
         double height = above.box().height();
@@ -150,7 +151,7 @@ class PageEditingUiTest extends WindowTest {
         settle();
         assertEquals("", lookup("#notice").queryLabeled().getText());
         double now = parts().stream()
-                .filter(p -> p.path().equals(List.of(0)))
+                .filter(p -> p.path().equals(NodePath.of(0)))
                 .findFirst()
                 .orElseThrow()
                 .box()
@@ -166,7 +167,7 @@ class PageEditingUiTest extends WindowTest {
         write("mood ring");
         settle();
         clickOn("#block-mood-ring");
-        assertTrue(parts().stream().anyMatch(p -> Blocks.nameOf(p.node()).equals("Mood ring")));
+        assertTrue(parts().stream().anyMatch(p -> NodeKinds.nameOf(p.node()).equals("Mood ring")));
         assertEquals("Mood ring", text(".slip .heading"), "what was put is chosen");
         push(KeyCode.DELETE);
         assertEquals(before, parts().size());
@@ -194,9 +195,9 @@ class PageEditingUiTest extends WindowTest {
         await("#block-search");
         write("quote").push(KeyCode.ENTER);
         settle();
-        assertTrue(parts().stream().anyMatch(p -> Blocks.nameOf(p.node()).equals("Quote")));
+        assertTrue(parts().stream().anyMatch(p -> NodeKinds.nameOf(p.node()).equals("Quote")));
         push(KeyCode.DELETE);
-        assertFalse(parts().stream().anyMatch(p -> Blocks.nameOf(p.node()).equals("Quote")));
+        assertFalse(parts().stream().anyMatch(p -> NodeKinds.nameOf(p.node()).equals("Quote")));
         push(KeyCode.ESCAPE);
         clickOn("#makeup-keys");
         await(".floating");
@@ -235,7 +236,7 @@ class PageEditingUiTest extends WindowTest {
         String id = desk.book().pictures().keySet().iterator().next();
         assertEquals(id, ((PictureBlock) first(PictureBlock.class).node()).picture());
         Files.writeString(folder.resolve("broken.png"), "no picture");
-        interact(() -> clerk.takeIn(folder.resolve("broken.png")));
+        interact(() -> files.takeIn(folder.resolve("broken.png")));
         assertTrue(text("#notice").contains("is not a picture that Jorn can read"), text("#notice"));
     }
 
@@ -259,10 +260,10 @@ class PageEditingUiTest extends WindowTest {
         clickOn("#design-hive-inspection-mine");
         assertEquals(written.root(), design().root());
         interact(() -> shelf.drop(shelf.all(t -> {}).get(0)));
-        interact(() -> clerk.takeIn(folder.resolve("design.json")));
+        interact(() -> files.takeIn(folder.resolve("design.json")));
         assertEquals(1, shelf.all(t -> {}).size());
         Files.writeString(folder.resolve("bad.json"), "{\"root\": {\"is\": \"waffle\"}}");
-        interact(() -> clerk.takeIn(folder.resolve("bad.json")));
+        interact(() -> files.takeIn(folder.resolve("bad.json")));
         assertTrue(text("#notice").contains("waffle"), text("#notice"));
     }
 }

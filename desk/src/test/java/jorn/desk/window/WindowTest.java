@@ -15,10 +15,10 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import jorn.book.Starter;
-import jorn.desk.model.Clerk;
+import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Settings;
-import jorn.desk.view.Look;
+import jorn.desk.view.Theme;
 import org.junit.jupiter.api.AfterEach;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationTest;
@@ -29,16 +29,16 @@ abstract class WindowTest extends ApplicationTest {
     protected Path folder;
     protected Settings settings;
     protected Desk desk;
-    protected Clerk clerk;
+    protected BookFiles files;
     protected final List<Path> opened = new ArrayList<>();
 
     @Override
     public void start(Stage stage) throws Exception {
         folder = Files.createTempDirectory("jorn-ui");
         settings = Settings.load(folder.resolve("settings"));
-        Look.loadFonts();
+        Theme.loadFonts();
         desk = new Desk(settings, Starter.LINED_JOURNAL.begin());
-        clerk = new Clerk(desk, new Clerk.Asker() {
+        files = new BookFiles(desk, new BookFiles.Asker() {
             @Override
             public Optional<Path> bookToOpen() {
                 return Optional.of(folder.resolve("hive.jorn"));
@@ -79,7 +79,7 @@ abstract class WindowTest extends ApplicationTest {
                 return Optional.of(folder.resolve("design.json"));
             }
         });
-        stage.setScene(new DeskWindow(desk, clerk, opened::add).scene());
+        stage.setScene(new DeskWindow(desk, files, opened::add).scene());
         stage.setX(0);
         stage.setY(0);
         stage.show();

@@ -12,7 +12,7 @@ import jorn.text.Face;
 import jorn.text.TypeShelf;
 
 /** The look of the window, worked out once: paper, ink and thread. */
-public final class Look {
+public final class Theme {
     public static final Color PAPER = Color.web("#F2ECE0");
     public static final Color SHEET = Color.web("#FFFEF8");
     public static final Color INK = Color.web("#1D2733");
@@ -31,7 +31,7 @@ public final class Look {
     };
     private static final double TEXT_SIZE = 15.5;
 
-    private Look() {}
+    private Theme() {}
 
     /** Loads the interface's faces; must run before the first window. */
     public static void loadFonts() {
@@ -39,7 +39,7 @@ public final class Look {
             Font.loadFont(new ByteArrayInputStream(face.bytes()), 12);
         }
         for (String file : OWN_FILES) {
-            try (InputStream in = Look.class.getResourceAsStream("fonts/" + file)) {
+            try (InputStream in = Theme.class.getResourceAsStream("fonts/" + file)) {
                 Font.loadFont(in, 12);
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
@@ -49,7 +49,7 @@ public final class Look {
 
     /** Dresses a scene. */
     public static void dress(Scene scene) {
-        scene.getStylesheets().add(Look.class.getResource("jorn.css").toExternalForm());
+        scene.getStylesheets().add(Theme.class.getResource("jorn.css").toExternalForm());
     }
 
     /** The size of text in pixels at this many per cent. */

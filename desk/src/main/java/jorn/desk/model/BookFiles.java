@@ -19,8 +19,8 @@ import jorn.store.BookFile;
  * Opens and saves the book on the desk. Work that is not saved is kept beside the settings a moment after each change, so
  * that nothing is lost when the window closes or the machine stops.
  */
-public final class Clerk {
-    private static final Logger LOG = Logger.getLogger(Clerk.class.getName());
+public final class BookFiles {
+    private static final Logger LOG = Logger.getLogger(BookFiles.class.getName());
 
     private final Desk desk;
     private final Asker asker;
@@ -49,12 +49,12 @@ public final class Clerk {
         Optional<Path> whereToSaveDesign(String suggestedName);
     }
 
-    public Clerk(Desk desk, Asker asker) {
+    public BookFiles(Desk desk, Asker asker) {
         this.desk = desk;
         this.asker = asker;
         this.intake = new Intake(desk);
         moment.setOnFinished(e -> keepUnsaved());
-        desk.sight().addListener((o, was, now) -> moment.playFromStart());
+        desk.state().addListener((o, was, now) -> moment.playFromStart());
     }
 
     public Asker asker() {

@@ -13,10 +13,10 @@ import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
 import jorn.desk.view.SpreadView;
-import jorn.recipe.Rework.Edge;
+import jorn.layout.Tree.Edge;
 
 /** What is done to the page with the hand: pointing, dragging, typing over, putting blocks beside others, keys. */
-public final class Handling implements PageColumn.Bench {
+public final class PageGestures implements PageColumn.Host {
     private final Desk desk;
     private final PageWork work;
     private final FlatPlan plan;
@@ -32,7 +32,7 @@ public final class Handling implements PageColumn.Bench {
      * @param typing lies over the spread, for fields to type in
      * @param designs opens the designs
      */
-    public Handling(
+    public PageGestures(
             Desk desk,
             PageWork work,
             FlatPlan plan,

@@ -5,9 +5,9 @@ import java.util.function.Consumer;
 import javafx.scene.control.TextField;
 import jorn.measure.Trouble;
 
-/** A line to write on that hands over what was typed; see {@link Taking}. */
-public final class TakingField extends TextField {
-    private final Taking taking;
+/** A line to write on that hands over what was typed; see {@link FieldCommit}. */
+public final class CommitField extends TextField {
+    private final FieldCommit taking;
 
     /**
      * @param name for those who cannot see it
@@ -15,7 +15,7 @@ public final class TakingField extends TextField {
      * @param take takes the text; may refuse it with a {@link Trouble}
      * @param verdict hears the refusal, or nothing where the text was taken
      */
-    public TakingField(
+    public CommitField(
             String name,
             String id,
             String value,
@@ -27,7 +27,7 @@ public final class TakingField extends TextField {
         setAccessibleText(name);
         setAccessibleHelp(help);
         setPrefColumnCount(8);
-        taking = new Taking(this, take, verdict);
+        taking = new FieldCommit(this, take, verdict);
         setOnAction(e -> deal());
     }
 

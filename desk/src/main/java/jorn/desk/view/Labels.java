@@ -11,8 +11,8 @@ import jorn.measure.Scalar;
 import jorn.measure.Unit;
 
 /** Small makers of labels and buttons, so that all benches speak alike. */
-public final class Words {
-    private Words() {}
+public final class Labels {
+    private Labels() {}
 
     /** A label with style classes. */
     public static Label label(String text, String... styles) {

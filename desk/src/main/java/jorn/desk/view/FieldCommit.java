@@ -9,7 +9,7 @@ import jorn.measure.Trouble;
  * Hands over what was typed into a field when it is left, and when asked to. Where it is refused, the reason is told and what
  * was typed stays.
  */
-public final class Taking {
+public final class FieldCommit {
     private final TextInputControl field;
     private final Consumer<String> take;
     private final Consumer<Optional<Trouble>> verdict;
@@ -19,7 +19,7 @@ public final class Taking {
      * @param take takes the text; may refuse it with a {@link Trouble}
      * @param verdict hears the refusal, or nothing where the text was taken
      */
-    public Taking(TextInputControl field, Consumer<String> take, Consumer<Optional<Trouble>> verdict) {
+    public FieldCommit(TextInputControl field, Consumer<String> take, Consumer<Optional<Trouble>> verdict) {
         this.field = field;
         this.take = take;
         this.verdict = verdict;

@@ -1,0 +1,50 @@
+package jorn.desk.benches;
+
+import java.util.ArrayList;
+import java.util.List;
+import jorn.art.Box;
+import jorn.deliver.Handover;
+import jorn.deliver.Sheet;
+import jorn.deliver.SheetPlan;
+import jorn.deliver.SheetPlan.FileRole;
+import jorn.edition.Edition;
+import jorn.measure.Length;
+import jorn.measure.Unit;
+
+/** Says what is in the files of a hand-over, from the sheets themselves. */
+final class ParcelWords {
+    private ParcelWords() {}
+
+    /** A sentence for each file, and one for all of them. */
+    static List<String> of(Edition edition, Unit unit) {
+        List<String> all = new ArrayList<>();
+        boolean marked = false;
+        for (SheetPlan plan : Handover.toPress(edition).plans()) {
+            Sheet first = plan.sheet(0);
+            marked |= !first.marks().isEmpty();
+            all.add(plan.role() == FileRole.INTERIOR ? interior(edition, plan, first, unit) : cover(plan, first, unit));
+        }
+        all.add("Fonts embedded; " + (marked ? "cut marks round the cover; " : "no crop marks; ")
+                + "trim and bleed boxes set.");
+        return all;
+    }
+
+    private static String interior(Edition edition, SheetPlan plan, Sheet first, Unit unit) {
+        String bleed = edition.geometry().bleeds() ? "with bleed" : "without bleed";
+        String pages = plan.sheets() == 1 ? "1 page of " : plan.sheets() + " single pages of ";
+        return "Interior, " + pages + size(first.media(), unit) + ", " + bleed;
+    }
+
+    private static String cover(SheetPlan plan, Sheet first, Unit unit) {
+        String sheets = plan.sheets() == 1 ? "one sheet of " : plan.sheets() + " sheets of ";
+        String larger =
+                first.media().equals(first.bleed()) ? "" : ", in the middle of a sheet of " + size(first.media(), unit);
+        return "Cover, " + sheets + size(first.bleed(), unit) + larger;
+    }
+
+    private static String size(Box box, Unit unit) {
+        Length width = Length.points(box.width());
+        Length height = Length.points(box.height());
+        return width.amount(unit) + " × " + height.format(unit);
+    }
+}

@@ -1,2 +1,0 @@
-/** The benchmarks. */
-package jorn.desk.timing;
