@@ -1,0 +1,33 @@
+package jorn.bench;
+
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import jorn.measure.Trouble;
+
+/** {@code bench} prints the benchmarks as a table; {@code screenshots DIR} writes a picture of each main view. */
+public final class BenchMain {
+    private BenchMain() {}
+
+    public static void main(String[] args) {
+        System.exit(run(args));
+    }
+
+    private static int run(String... args) {
+        try {
+            if (args.length == 1 && args[0].equals("bench")) {
+                new Benchmarks(new PrintWriter(System.out, true, StandardCharsets.UTF_8)).run();
+                return 0;
+            }
+            if (args.length == 2 && args[0].equals("screenshots")) {
+                Screenshots.write(Path.of(args[1]));
+                return 0;
+            }
+        } catch (Trouble t) {
+            System.err.println(t.getMessage());
+            return 2;
+        }
+        System.err.println("Say “bench”, or “screenshots” and a folder.");
+        return 2;
+    }
+}

@@ -1,0 +1,251 @@
+package jorn.bench;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.UncheckedIOException;
+import java.lang.management.ManagementFactory;
+import java.lang.management.MemoryPoolMXBean;
+import java.lang.management.MemoryType;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import jorn.block.paper.Ruling;
+import jorn.book.Book;
+import jorn.book.Brief;
+import jorn.book.Starter;
+import jorn.brief.Measures;
+import jorn.check.Checker;
+import jorn.check.Proof;
+import jorn.edition.Edition;
+import jorn.makeup.Paginator;
+import jorn.measure.Size;
+import jorn.measure.Unit;
+import jorn.press.PressShelf;
+import jorn.print.export.Exporter;
+import jorn.print.export.Progress;
+import jorn.print.export.WrittenFile;
+import jorn.print.pdf.PdfLook;
+
+/** The benchmarks: each a few warm-up rounds, then the median of several, beside what is aimed for. */
+final class Benchmarks {
+    private static final int WARM_UP = 4;
+    private static final int ROUNDS = 7;
+    private static final int PAGES = 828;
+
+    private final PrintWriter out;
+
+    Benchmarks(PrintWriter out) {
+        this.out = out;
+    }
+
+    /** Runs all and prints the table. */
+    void run() {
+        row("what", "measured", "aim");
+        row("----", "--------", "---");
+        Path folder = temporary();
+        Book book = thickBook();
+        exports(book, folder);
+        Edition edition = Edition.of(book);
+        row("all figures of a brief", micros(() -> Measures.of(book, edition.pagination())), "under 1 ms");
+        row(
+                "a change of the page count: pages, figures, checks",
+                micros(() -> read(book.withBrief(book.brief().withPages(826)))),
+                "");
+        row("the slowest starter to open: book, figures, first page", slowestStarter(), "under 1,000 ms");
+        planner(folder);
+        Book year = Starter.DAY_PLANNER.begin().withTitle("Year");
+        Book longest = longest(year);
+        int longestPages = Paginator.of(longest).pageCount();
+        WindowTimes times = WindowTimes.measure(book, year, longest);
+        row("process start to first window", millis(times.firstWindow()), "under 2,500 ms");
+        row("flip to the next spread, " + PAGES + " pages", millis(times.flip()), "under 50 ms");
+        row("open the dated year: file to first spread on the screen", millis(times.open()), "under 200 ms");
+        row("drag a divider of the dated year", Math.round(times.drag()) + " a second", "30 or more");
+        row(
+                "memory of the process, " + longestPages + " pages, all turned",
+                String.format(Locale.ROOT, "%,d MB", times.memory() >> 20),
+                "under 400 MB");
+        out.flush();
+    }
+
+    /** Pages, figures and checks of a book. */
+    private static Object read(Book book) {
+        Edition edition = Edition.of(book);
+        edition.measures();
+        return Checker.check(new Proof(edition, Unit.INCH));
+    }
+
+    /** What the window does before it shows a book: the rest of a check goes on beside it. */
+    private static void open(Book book) {
+        Edition edition = Edition.of(book);
+        edition.measures();
+        Checker.begin(new Proof(edition, Unit.INCH));
+        edition.page(1);
+    }
+
+    /** A dated day planner that runs on over the years, to a thousand pages. */
+    private static Book longest(Book year) {
+        var from = year.calendar().from().orElseThrow();
+        return year.withCalendar(year.calendar().dated(from, from.plusDays(830)));
+    }
+
+    /** The thickest lined book that the online press binds, lines off the page. */
+    private static Book thickBook() {
+        Brief brief = Brief.at(PressShelf.shipped().find("online"), Size.of(6, 9, Unit.INCH), PAGES);
+        Book book = Starter.NOTEBOOK.begin(brief).withTitle("Thick");
+        return book.withRecipe(0, r -> r.withRuling(Ruling.customary().withReach(Ruling.Reach.EDGE)));
+    }
+
+    private void exports(Book book, Path folder) {
+        double[] ours = new double[ROUNDS];
+        double[] plain = new double[ROUNDS];
+        long size = 0;
+        long plainSize = 0;
+        Path plainFile = folder.resolve("plain.pdf");
+        for (int i = -WARM_UP; i < ROUNDS; i++) {
+            long from = System.nanoTime();
+            WrittenFile interior =
+                    Exporter.export(Edition.of(book), folder, Progress.SILENT).get(0);
+            double mine = since(from);
+            size = interior.bytes();
+            from = System.nanoTime();
+            plainSize = PlainWay.write(book, plainFile);
+            double other = since(from);
+            if (i >= 0) {
+                ours[i] = mine;
+                plain[i] = other;
+            }
+        }
+        row("export " + PAGES + " lined pages and the cover, warm", millis(median(ours)), "under 1,500 ms");
+        row("  its size", kilobytes(size), "under 200 kB");
+        row("  forms that 120 equal pages are written as", forms(folder), "1");
+        row("the plain way, each page's lines drawn anew", millis(median(plain)), "");
+        row("  its size", kilobytes(plainSize), "");
+        row("  peak heap of the plain way", peakHeap(() -> PlainWay.write(book, plainFile)), "");
+        row("  peak heap of ours", peakHeap(() -> Exporter.export(Edition.of(book), folder, Progress.SILENT)), "");
+    }
+
+    /** How many drawings a file holds whose 120 pages are all the same design. */
+    private static String forms(Path folder) {
+        Book lined = Starter.NOTEBOOK.begin(thickBook().brief().withPages(120));
+        Book all = lined.withRuns(List.of(lined.runs().get(lined.runs().size() - 1)));
+        Path file =
+                Exporter.export(Edition.of(all), folder, Progress.SILENT).get(0).file();
+        return Integer.toString(PdfLook.forms(file));
+    }
+
+    /** A dated year with day pages, made and exported. */
+    private void planner(Path folder) {
+        Book year = Starter.DAY_PLANNER.begin().withTitle("Year");
+        int pages = Paginator.of(year).pageCount();
+        row(
+                "a dated year of " + pages + " pages: all pages made",
+                seconds(() -> {
+                    Edition edition = Edition.of(year);
+                    for (int n = 1; n <= pages; n++) {
+                        edition.page(n);
+                    }
+                    return edition;
+                }),
+                "under 1,000 ms");
+        long[] size = new long[1];
+        row(
+                "  exported",
+                seconds(() -> {
+                    size[0] = Exporter.export(Edition.of(year), folder, Progress.SILENT)
+                            .get(0)
+                            .bytes();
+                    return size;
+                }),
+                "under 3,000 ms");
+        row("  its size", kilobytes(size[0]), "under 3,000 kB");
+        row("  peak heap", peakHeap(() -> Exporter.export(Edition.of(year), folder, Progress.SILENT)), "under 400 MB");
+    }
+
+    private static String seconds(Callable<?> work) {
+        double[] times = new double[ROUNDS];
+        for (int i = -2; i < times.length; i++) {
+            long from = System.nanoTime();
+            call(work);
+            if (i >= 0) {
+                times[i] = since(from);
+            }
+        }
+        return millis(median(times));
+    }
+
+    private static String slowestStarter() {
+        double slowest = 0;
+        for (Starter starter : Starter.values()) {
+            long from = System.nanoTime();
+            open(starter.begin());
+            slowest = Math.max(slowest, since(from));
+        }
+        return String.format(Locale.ROOT, "%.1f ms", slowest * 1000);
+    }
+
+    private static String peakHeap(Callable<?> work) {
+        System.gc();
+        var pools = ManagementFactory.getMemoryPoolMXBeans().stream()
+                .filter(p -> p.getType() == MemoryType.HEAP)
+                .toList();
+        pools.forEach(MemoryPoolMXBean::resetPeakUsage);
+        call(work);
+        long peak = pools.stream().mapToLong(p -> p.getPeakUsage().getUsed()).sum();
+        return String.format(Locale.ROOT, "%,d MB", peak >> 20);
+    }
+
+    private static String micros(Callable<?> work) {
+        double[] times = new double[200];
+        for (int i = -300; i < times.length; i++) {
+            long from = System.nanoTime();
+            call(work);
+            if (i >= 0) {
+                times[i] = since(from);
+            }
+        }
+        return String.format(Locale.ROOT, "%.3f ms", median(times) * 1000);
+    }
+
+    private static void call(Callable<?> work) {
+        try {
+            work.call();
+        } catch (Exception e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static double since(long nanos) {
+        return (System.nanoTime() - nanos) / 1e9;
+    }
+
+    private static double median(double[] values) {
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        return sorted[sorted.length / 2];
+    }
+
+    private static String millis(double seconds) {
+        return String.format(Locale.ROOT, "%,.0f ms", seconds * 1000);
+    }
+
+    private static String kilobytes(long bytes) {
+        return String.format(Locale.ROOT, "%,d kB", bytes / 1000);
+    }
+
+    private void row(String what, String measured, String aim) {
+        out.printf(Locale.ROOT, "%-54s %14s   %s%n", what, measured, aim);
+        out.flush();
+    }
+
+    private static Path temporary() {
+        try {
+            return Files.createTempDirectory("jorn-bench-");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,172 @@
+package jorn.bench;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicReference;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+import jorn.desk.model.BenchName;
+import jorn.desk.model.DemoBooks;
+import jorn.desk.model.Settings;
+import jorn.desk.window.JornApp.Opened;
+import jorn.desk.window.Windows;
+import jorn.measure.Size;
+import jorn.measure.Trouble;
+import jorn.measure.Unit;
+
+/** Pictures of the main views, 1280 × 800, from the demo data. */
+final class Screenshots {
+    private Screenshots() {}
+
+    /**
+     * Writes a picture of each bench.
+     *
+     * @throws Trouble where the folder cannot be written to
+     */
+    static void write(Path folder) {
+        AtomicReference<Trouble> wrong = new AtomicReference<>();
+        Settings settings = Settings.load(temporary());
+        System.setProperty("user.home", temporary().toString());
+        Windows.openThen(settings, (stage, opened) -> new Shots(folder, stage, opened, wrong).next());
+        if (wrong.get() != null) {
+            throw wrong.get();
+        }
+    }
+
+    /** A folder that goes with the machine's other temporary files. */
+    static Path temporary() {
+        try {
+            return Files.createTempDirectory("jorn-");
+        } catch (IOException e) {
+            throw Trouble.because("No temporary folder can be made.", "See whether the disk is full.", e);
+        }
+    }
+
+    /** Takes the pictures one after the other, letting the window settle before each. */
+    private static final class Shots {
+        private final Path folder;
+        private final Stage stage;
+        private final Opened opened;
+        private final AtomicReference<Trouble> wrong;
+        private final Deque<Shot> ahead = new ArrayDeque<>();
+
+        private record Shot(String name, Runnable before, int millis) {}
+
+        Shots(Path folder, Stage stage, Opened opened, AtomicReference<Trouble> wrong) {
+            this.folder = folder;
+            this.stage = stage;
+            this.opened = opened;
+            this.wrong = wrong;
+            for (BenchName bench : BenchName.values()) {
+                String name = bench.name().toLowerCase(java.util.Locale.ROOT);
+                ahead.add(new Shot(name, () -> prepare(bench), bench == BenchName.DESPATCH ? 2500 : 900));
+                if (bench == BenchName.MAKEUP) {
+                    ahead.add(new Shot("", this::planner, 900));
+                    ahead.add(new Shot("makeup-planner", this::choosePart, 900));
+                    ahead.add(new Shot("makeup-run", () -> press("#subject-run"), 700));
+                    ahead.add(new Shot("", () -> press("#subject-page"), 100));
+                    ahead.add(new Shot("makeup-designs", () -> press("#makeup-designs"), 1500));
+                    ahead.add(new Shot("", this::hiveNotes, 100));
+                }
+                if (bench == BenchName.BRIEF) {
+                    ahead.add(new Shot("brief-pages", () -> press("#view-pages"), 700));
+                    ahead.add(new Shot("brief-money", () -> press("#view-money"), 700));
+                    ahead.add(new Shot("brief-what-if", this::weigh, 700));
+                }
+            }
+        }
+
+        private void prepare(BenchName bench) {
+            opened.desk().bench().set(bench);
+            if (bench == BenchName.MAKEUP) {
+                opened.desk().page().set(31);
+            }
+            if (bench == BenchName.DESPATCH) {
+                press("#write-files");
+            }
+        }
+
+        private void press(String button) {
+            if (stage.getScene().lookup(button) instanceof javafx.scene.control.Button b) {
+                b.fire();
+            }
+        }
+
+        private void planner() {
+            opened.desk().lay(DemoBooks.all().get(1), Optional.empty());
+            opened.desk().page().set(13);
+        }
+
+        /** Steps to a strip of the page with the keys, to show what is set beside it. */
+        private void choosePart() {
+            for (int i = 0; i < 4; i++) {
+                Event.fireEvent(
+                        stage.getScene().lookup("#spread"),
+                        new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.DOWN, false, false, false, false));
+            }
+        }
+
+        private void hiveNotes() {
+            press("#makeup-designs");
+            opened.desk().lay(DemoBooks.all().get(0), Optional.empty());
+        }
+
+        /** Cream paper and a smaller trim beside the book's own brief. */
+        private void weigh() {
+            var brief = opened.desk().book().brief();
+            opened.desk().whatIfs().add(brief.withPaper("cream"));
+            opened.desk().whatIfs().add(brief.withTrim(Size.of(5.5, 8.5, Unit.INCH)));
+            press("#view-what-if");
+        }
+
+        void next() {
+            Shot shot = ahead.poll();
+            if (shot == null) {
+                stage.close();
+                Platform.exit();
+                return;
+            }
+            shot.before().run();
+            PauseTransition settle = new PauseTransition(Duration.millis(shot.millis()));
+            settle.setOnFinished(e -> {
+                try {
+                    if (!shot.name().isEmpty()) {
+                        take(shot.name());
+                    }
+                    next();
+                } catch (IOException bad) {
+                    wrong.set(Trouble.because(
+                            "The pictures could not be written to " + folder + ".", "Choose another folder.", bad));
+                    Platform.exit();
+                }
+            });
+            settle.play();
+        }
+
+        private void take(String name) throws IOException {
+            Files.createDirectories(folder);
+            WritableImage seen = stage.getScene().snapshot(null);
+            int w = (int) seen.getWidth();
+            int h = (int) seen.getHeight();
+            BufferedImage picture = new BufferedImage(w, h, BufferedImage.TYPE_INT_RGB);
+            for (int y = 0; y < h; y++) {
+                for (int x = 0; x < w; x++) {
+                    picture.setRGB(x, y, seen.getPixelReader().getArgb(x, y));
+                }
+            }
+            ImageIO.write(picture, "png", folder.resolve(name + ".png").toFile());
+        }
+    }
+}
