@@ -1,90 +1,103 @@
 package jorn.calendar;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.time.format.DateTimeParseException;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import jorn.calendar.Occasion.Period;
 import jorn.measure.TextFile;
 import jorn.measure.Trouble;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
 
-/** Personal dates from a file: an .ics calendar (RFC 5545; all-day and timed events by their first day), or lines "2026-10-09, words". */
+/** Personal dates from a file: an .ics calendar, or a list with a day and words in each line: "2026-10-09, words". */
 public final class DayFile {
     private static final int MOST = 10_000;
+    /** How far an undated book looks ahead into a calendar in which things come round again. */
+    private static final int YEARS = 3;
 
     private DayFile() {}
 
-    /** @throws Trouble where the file holds no dates */
+    /** The dates of an undated book; see {@link #read(Path, Optional)}. */
     public static Map<LocalDate, String> read(Path file) {
+        return read(file, Optional.empty());
+    }
+
+    /**
+     * Reads a file.
+     *
+     * @param within the book's time, for what comes round again; a list of days is read whole
+     * @throws Trouble where the file holds no dates
+     */
+    public static Map<LocalDate, String> read(Path file, Optional<Period> within) {
         String text = TextFile.read(file);
-        Map<LocalDate, String> days = text.stripLeading().startsWith("BEGIN:VCALENDAR") ? calendar(text) : lines(text);
+        Map<LocalDate, String> days = new TreeMap<>();
+        if (text.stripLeading().startsWith("BEGIN:VCALENDAR")) {
+            CalendarFile.read(text, within.orElseGet(DayFile::ahead), (day, words) -> add(days, day, words));
+        } else {
+            list(text, days);
+        }
         if (days.isEmpty()) {
             throw Trouble.of(
-                    file.getFileName() + " holds no dates.",
+                    file.getFileName() + " holds no dates"
+                            + within.map(p -> " from " + p.from() + " to " + p.to())
+                                    .orElse("") + ".",
                     "Give an .ics calendar, or lines such as 2026-10-09, Hive open day.");
         }
         return days;
     }
 
-    private static Map<LocalDate, String> calendar(String text) {
-        Map<LocalDate, String> days = new TreeMap<>();
-        LocalDate day = null;
-        String words = "";
-        // Long lines are folded: a line that begins with a space goes on with the one before (RFC 5545, 3.1).
-        for (String line : text.replaceAll("\\R[ \\t]", "").split("\\R")) {
-            int colon = line.indexOf(':');
-            String name = colon < 0 ? line : line.substring(0, colon).split(";")[0];
-            String value = colon < 0 ? "" : line.substring(colon + 1).strip();
-            switch (name) {
-                case "BEGIN" -> {
-                    day = null;
-                    words = "";
-                }
-                case "DTSTART" -> day = compactDay(value);
-                case "SUMMARY" -> words =
-                        value.replace("\\,", ",").replace("\\;", ";").replace("\\n", " ");
-                case "END" -> add(days, day, words);
-                default -> {
-                    // Other properties say nothing about the day or its words.
-                }
-            }
-        }
-        return days;
+    private static Period ahead() {
+        LocalDate year = LocalDate.now().withDayOfYear(1);
+        return new Period(year, year.plusYears(YEARS));
     }
 
-    private static LocalDate compactDay(String value) {
-        if (!value.matches("\\d{8}.*")) {
-            return null;
+    private static void list(String text, Map<LocalDate, String> days) {
+        char between = text.contains("\t") ? '\t' : text.contains(";") && !text.contains(",") ? ';' : ',';
+        CSVFormat format = CSVFormat.Builder.create(CSVFormat.DEFAULT)
+                .setDelimiter(between)
+                .setIgnoreSurroundingSpaces(true)
+                .setIgnoreEmptyLines(true)
+                .build();
+        try (CSVParser lines = CSVParser.parse(text, format)) {
+            for (CSVRecord line : lines) {
+                if (line.size() > 1 && line.get(0).matches("\\d{4}-\\d{2}-\\d{2}")) {
+                    add(days, day(line.get(0)), words(line, between));
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (UncheckedIOException e) {
+            throw Trouble.because(
+                    "The list of days cannot be read: a quotation mark is not closed.", "Mend that line.", e);
         }
+    }
+
+    /** All that follows the day: words that were not quoted may hold the sign between fields. */
+    private static String words(CSVRecord line, char between) {
+        StringBuilder words = new StringBuilder(line.get(1));
+        for (int i = 2; i < line.size(); i++) {
+            words.append(between == '\t' ? ' ' : between).append(' ').append(line.get(i));
+        }
+        return words.toString().strip();
+    }
+
+    private static LocalDate day(String written) {
         try {
-            return LocalDate.parse(value.substring(0, 8), DateTimeFormatter.BASIC_ISO_DATE);
+            return LocalDate.parse(written);
         } catch (DateTimeParseException e) {
-            return null;
+            throw Trouble.because("“" + written + "” is not a day of the calendar.", "Mend that line.", e);
         }
-    }
-
-    private static Map<LocalDate, String> lines(String text) {
-        Map<LocalDate, String> days = new TreeMap<>();
-        for (String line : text.split("\\R")) {
-            String[] parts = line.split("[,;\\t]", 2);
-            if (parts.length == 2 && parts[0].strip().matches("\\d{4}-\\d{2}-\\d{2}")) {
-                try {
-                    add(
-                            days,
-                            LocalDate.parse(parts[0].strip()),
-                            parts[1].strip().replaceAll("^\"|\"$", ""));
-                } catch (DateTimeParseException e) {
-                    throw Trouble.because("“" + parts[0].strip() + "” is no day.", "Mend that line.", e);
-                }
-            }
-        }
-        return days;
     }
 
     private static void add(Map<LocalDate, String> days, LocalDate day, String words) {
-        if (day != null && !words.isBlank() && days.size() < MOST) {
-            days.merge(day, words, (a, b) -> a.equals(b) ? a : a + ", " + b);
+        if (!words.isBlank() && (days.size() < MOST || days.containsKey(day))) {
+            days.merge(day, words, (a, b) -> (", " + a + ", ").contains(", " + b + ", ") ? a : a + ", " + b);
         }
     }
 }

@@ -10,6 +10,7 @@ import java.util.function.Consumer;
 import jorn.art.Picture;
 import jorn.book.Slot;
 import jorn.calendar.DayFile;
+import jorn.calendar.Occasion.Period;
 import jorn.measure.Trouble;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
@@ -72,7 +73,10 @@ public final class Intake {
     }
 
     private void takeDays(Path path) {
-        var days = DayFile.read(path);
+        var calendar = desk.book().calendar();
+        Optional<Period> within =
+                calendar.from().map(from -> new Period(from, calendar.to().orElseThrow()));
+        var days = DayFile.read(path, within);
         desk.change("calendar", b -> b.withCalendar(b.calendar().withPersonal(days)));
         desk.say(days.size() + " dates of " + path.getFileName() + " are marked now.", "See them on dated pages.");
     }
