@@ -128,7 +128,7 @@ public final class BriefBench implements Bench {
 
     @Override
     public void show() {
-        BookState sight = desk.state().get();
+        BookState state = desk.state().get();
         Unit unit = desk.unit().get();
         ladder.show();
         words.forEach((v, word) -> {
@@ -151,12 +151,12 @@ public final class BriefBench implements Bench {
             place.getChildren().setAll(wanted);
         }
         switch (view) {
-            case CLOSED -> drawing.show(sight, unit);
-            case OPEN -> spread.show(sight, sight.pagination().spreadCount() / 2, 0, unit);
-            case COVER -> cover.show(sight, unit);
+            case CLOSED -> drawing.show(state, unit);
+            case OPEN -> spread.show(state, state.pagination().spreadCount() / 2, 0, unit);
+            case COVER -> cover.show(state, unit);
             default -> page().show();
         }
-        columns.getChildren().setAll(pages(sight), paper(sight, unit), edges(sight, unit), press(sight));
+        columns.getChildren().setAll(pages(state), paper(state, unit), edges(state, unit), press(state));
     }
 
     private static Node column(String head, String... lines) {
@@ -172,21 +172,21 @@ public final class BriefBench implements Bench {
         return box;
     }
 
-    private static Node pages(BookState sight) {
-        var offer = sight.book().brief().offer();
-        int n = sight.pagination().pageCount();
+    private static Node pages(BookState state) {
+        var offer = state.book().brief().offer();
+        int n = state.pagination().pageCount();
         String spine = offer.spineText()
                 .map(s -> n >= s.minPages()
                         ? "Spine text needs " + s.minPages() + ": it may be used."
                         : "Spine text needs " + s.minPages() + ": too few yet.")
                 .orElse("");
-        int blanks = sight.pagination().blanksAdded();
+        int blanks = state.pagination().blanksAdded();
         String added = blanks == 0 ? "" : blanks + (blanks == 1 ? " blank is" : " blanks are") + " added at the end.";
         return column(n + " pages", "Allowed: " + offer.pages().inWords() + ".", spine, added);
     }
 
-    private static Node paper(BookState sight, Unit unit) {
-        var brief = sight.book().brief();
+    private static Node paper(BookState state, Unit unit) {
+        var brief = state.book().brief();
         Optional<PaperStock> other = brief.press().papers().stream()
                 .filter(p -> !p.id().equals(brief.paper()))
                 .findFirst();
@@ -195,8 +195,8 @@ public final class BriefBench implements Bench {
             return column(head, "This press has one paper only.");
         }
         Measures then =
-                Measures.of(sight.book().withBrief(brief.withPaper(other.get().id())));
-        Length now = sight.measures().get("book.thickness").length();
+                Measures.of(state.book().withBrief(brief.withPaper(other.get().id())));
+        Length now = state.measures().get("book.thickness").length();
         Length so = then.get("book.thickness").length();
         boolean thicker = so.compareTo(now) > 0;
         Length apart = thicker ? so.minus(now) : now.minus(so);
@@ -210,9 +210,9 @@ public final class BriefBench implements Bench {
                 cover);
     }
 
-    private static Node edges(BookState sight, Unit unit) {
-        var page = sight.edition().geometry();
-        PressProfile press = sight.book().brief().press();
+    private static Node edges(BookState state, Unit unit) {
+        var page = state.edition().geometry();
+        PressProfile press = state.book().brief().press();
         if (!page.bleeds()) {
             return column(
                     "Nothing runs off the page",
@@ -229,8 +229,8 @@ public final class BriefBench implements Bench {
                         + (four ? " on all four sides." : " at head, foot and fore-edge."));
     }
 
-    private static Node press(BookState sight) {
-        PressProfile press = sight.book().brief().press();
+    private static Node press(BookState state) {
+        PressProfile press = state.book().brief().press();
         return column(
                 press.name(), "A profile of made-up numbers: compare them with your own press's before you print.");
     }

@@ -138,27 +138,27 @@ public final class CoverBench implements Bench {
 
     @Override
     public void show() {
-        BookState sight = desk.state().get();
-        cover.show(sight, desk.unit().get());
-        stamps.show(sight.edition().cover().frontArt());
-        String subject = sight.book().cover().hashCode() + "/" + sight.book().type()
-                + sight.book().title() + sight.book().brief().hashCode();
+        BookState state = desk.state().get();
+        cover.show(state, desk.unit().get());
+        stamps.show(state.edition().cover().frontArt());
+        String subject = state.book().cover().hashCode() + "/" + state.book().type()
+                + state.book().title() + state.book().brief().hashCode();
         if (!subject.equals(shownFor)) {
             shownFor = subject;
             boolean typing = scroll.getScene() != null && scroll.getScene().getFocusOwner() instanceof TextArea;
             if (!typing) {
-                slipPlace.getChildren().setAll(slip(sight));
+                slipPlace.getChildren().setAll(slip(state));
             }
         }
     }
 
-    private Slip slip(BookState sight) {
+    private Slip slip(BookState state) {
         Slip slip = new Slip("Design");
-        if (!sight.cover().isDelivered()) {
-            slip.say(sight.book().brief().press().name()
+        if (!state.cover().isDelivered()) {
+            slip.say(state.book().brief().press().name()
                     + " takes no cover file; this is how it would look on a sheet of its own.");
         }
-        CoverDesign design = sight.book().cover();
+        CoverDesign design = state.book().cover();
         slip.add(Labels.label("Ground", "soft"), swatches(design));
         slip.field(
                 "Colour",
@@ -174,11 +174,11 @@ public final class CoverBench implements Bench {
             slip.add(slip.choice(
                     each.name(),
                     each.manner(),
-                    each.id().equals(sight.book().type().heading()),
+                    each.id().equals(state.book().type().heading()),
                     () -> desk.change("type", b -> b.withType(b.type().withHeading(each.id())))));
         }
         slip.add(Labels.label("Spine", "soft"));
-        boolean allowed = sight.measures()
+        boolean allowed = state.measures()
                 .get("spine.text.allowed")
                 .text(desk.unit().get())
                 .equals("yes");

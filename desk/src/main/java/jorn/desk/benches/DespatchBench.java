@@ -141,12 +141,12 @@ public final class DespatchBench implements Bench {
 
     @Override
     public void show() {
-        BookState sight = desk.state().get();
-        var press = sight.book().brief().press();
+        BookState state = desk.state().get();
+        var press = state.book().brief().press();
         forWhom.setText("For " + press.name());
         contents.getChildren().clear();
-        List<Path> files = Exporter.files(sight.edition(), Path.of(""));
-        List<String> words = ParcelWords.of(sight.edition(), desk.unit().get());
+        List<Path> files = Exporter.files(state.edition(), Path.of(""));
+        List<String> words = ParcelWords.of(state.edition(), desk.unit().get());
         for (int i = 0; i < words.size(); i++) {
             String of = i < files.size() ? ": " + files.get(i) : "";
             contents.getChildren().add(Labels.wrapped(words.get(i) + of, i < files.size() ? "ink" : "soft"));
@@ -162,7 +162,7 @@ public final class DespatchBench implements Bench {
                                 : "It may go: Proof found nothing to mend.");
         mayGo.getStyleClass().setAll("label", errors ? "thread" : "strong");
         writtenOf
-                .filter(b -> !b.equals(sight.book()))
+                .filter(b -> !b.equals(state.book()))
                 .ifPresent(
                         b -> doing.setText("The book has changed since these files were written. Write them again."));
     }

@@ -80,7 +80,7 @@ public final class ProofBench implements Bench {
 
     @Override
     public void show() {
-        BookState sight = desk.state().get();
+        BookState state = desk.state().get();
         if (!desk.findings().get().all().equals(findings)) {
             findings = desk.findings().get().all();
             chosen = 0;
@@ -96,8 +96,8 @@ public final class ProofBench implements Bench {
         spread.setMark(at.filter(f -> f.place().page() == desk.page().get())
                 .flatMap(f -> f.place().box()));
         cover.setMark(at.flatMap(f -> f.place().box()));
-        spread.show(sight, desk.spread(), desk.page().get(), desk.unit().get());
-        cover.show(sight, desk.unit().get());
+        spread.show(state, desk.spread(), desk.page().get(), desk.unit().get());
+        cover.show(state, desk.unit().get());
         showNotes();
         Platform.runLater(this::join);
     }

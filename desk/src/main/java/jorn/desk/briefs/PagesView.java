@@ -56,8 +56,8 @@ public final class PagesView extends BriefView {
 
     @Override
     protected void fill(VBox page) {
-        BookState sight = desk.state().get();
-        page.getChildren().add(Labels.wrapped(sum(sight), "strong"));
+        BookState state = desk.state().get();
+        page.getChildren().add(Labels.wrapped(sum(state), "strong"));
         for (Finding f : desk.findings().get().all()) {
             if (CONCERNS.contains(f.id())) {
                 page.getChildren()
@@ -66,18 +66,18 @@ public final class PagesView extends BriefView {
                                 f.severity() == Finding.Severity.NOTE ? "soft" : "thread"));
             }
         }
-        page.getChildren().addAll(parts(sight.book(), sight), adding(), filling(sight.book()));
+        page.getChildren().addAll(parts(state.book(), state), adding(), filling(state.book()));
     }
 
     /** "2 of front matter + 1 blank + 116 + 1 at the end = 120 pages". */
-    private static String sum(BookState sight) {
+    private static String sum(BookState state) {
         int[] held = new int[Matter.values().length];
         int between = 0;
-        for (var slot : sight.pagination().slots()) {
+        for (var slot : state.pagination().slots()) {
             if (slot.isBlank()) {
                 between++;
             } else {
-                held[sight.book().runs().get(slot.run()).matter().ordinal()]++;
+                held[state.book().runs().get(slot.run()).matter().ordinal()]++;
             }
         }
         List<String> terms = new ArrayList<>();
@@ -89,10 +89,10 @@ public final class PagesView extends BriefView {
         if (between > 0) {
             terms.add(between + (between == 1 ? " blank" : " blanks"));
         }
-        return String.join(" + ", terms) + " = " + sight.pagination().pageCount() + " pages";
+        return String.join(" + ", terms) + " = " + state.pagination().pageCount() + " pages";
     }
 
-    private GridPane parts(Book book, BookState sight) {
+    private GridPane parts(Book book, BookState state) {
         GridPane grid = new GridPane();
         grid.setHgap(8);
         grid.setVgap(2);
@@ -103,12 +103,12 @@ public final class PagesView extends BriefView {
                 Labels.label("Pages", "table-head"),
                 Labels.label("Begins", "table-head"));
         for (int i = 0; i < book.runs().size(); i++) {
-            row(grid, book.runs().get(i), i, sight);
+            row(grid, book.runs().get(i), i, state);
         }
         return grid;
     }
 
-    private void row(GridPane grid, Run run, int index, BookState sight) {
+    private void row(GridPane grid, Run run, int index, BookState state) {
         var name = field(
                 "Name of part",
                 "part-name-" + index,
@@ -116,7 +116,7 @@ public final class PagesView extends BriefView {
                 "What the part is called.",
                 12,
                 text -> change(index, r -> r.withName(text.strip())));
-        long now = sight.pagination().slots().stream()
+        long now = state.pagination().slots().stream()
                 .filter(s -> s.run() == index)
                 .count();
         String shown =

@@ -33,7 +33,7 @@ public final class FlatPlan extends CanvasPane {
     private final PageWork work;
     private final Painter painter;
     private final Set<String> folded = new HashSet<>();
-    private BookState sight;
+    private BookState state;
     private StripLayout layout;
     private double offset;
     private IntConsumer onRun = r -> {};
@@ -57,7 +57,7 @@ public final class FlatPlan extends CanvasPane {
         setFocusTraversable(true);
         getStyleClass().add("region-focus");
         layoutBoundsProperty().addListener((o, was, now) -> {
-            if (sight != null) {
+            if (state != null) {
                 arrange();
                 follow();
                 redraw();
@@ -88,8 +88,8 @@ public final class FlatPlan extends CanvasPane {
 
     /** Shows the book as it is now, with the page that is looked at in sight. */
     public void show() {
-        boolean isNew = sight != desk.state().get();
-        sight = desk.state().get();
+        boolean isNew = state != desk.state().get();
+        state = desk.state().get();
         if (isNew) {
             arrange();
         }
@@ -98,8 +98,8 @@ public final class FlatPlan extends CanvasPane {
     }
 
     private void arrange() {
-        Strip strip = new Strip(sight.book(), sight.pagination(), folded);
-        layout = new StripLayout(sight, strip, getHeight(), em());
+        Strip strip = new Strip(state.book(), state.pagination(), folded);
+        layout = new StripLayout(state, strip, getHeight(), em());
         clampOffset();
     }
 
@@ -143,7 +143,7 @@ public final class FlatPlan extends CanvasPane {
     }
 
     private void scrollBy(double dx) {
-        if (sight != null) {
+        if (state != null) {
             offset += dx;
             clampOffset();
             redraw();
@@ -158,7 +158,7 @@ public final class FlatPlan extends CanvasPane {
         requestFocus();
         mark = Optional.empty();
         held = Optional.empty();
-        if (sight == null || e.getButton() != MouseButton.PRIMARY) {
+        if (state == null || e.getButton() != MouseButton.PRIMARY) {
             return;
         }
         double x = e.getX() + offset;
@@ -169,7 +169,7 @@ public final class FlatPlan extends CanvasPane {
         if (group.isPresent() && (ofCycle || run.isPresent())) {
             String name = ofCycle
                     ? group.get().cycle().map(c -> c.name()).orElse("")
-                    : sight.book().runs().get(run.getAsInt()).name();
+                    : state.book().runs().get(run.getAsInt()).name();
             Point2D at = new Point2D(e.getX(), e.getY());
             held = Optional.of(new Held(group.get(), run.orElse(-1), ofCycle, name, e.getX(), false, at));
         }
@@ -219,7 +219,7 @@ public final class FlatPlan extends CanvasPane {
     }
 
     private void click(MouseEvent e) {
-        if (sight == null || !e.isStillSincePress() || e.getButton() != MouseButton.PRIMARY) {
+        if (state == null || !e.isStillSincePress() || e.getButton() != MouseButton.PRIMARY) {
             return;
         }
         double x = e.getX() + offset;
@@ -292,12 +292,12 @@ public final class FlatPlan extends CanvasPane {
 
     @Override
     protected void draw(GraphicsContext g, double width, double height) {
-        if (sight == null) {
+        if (state == null) {
             return;
         }
         clampOffset();
-        StripDrawing drawing = new StripDrawing(g, this, layout, sight, offset, width);
-        Pagination p = sight.pagination();
+        StripDrawing drawing = new StripDrawing(g, this, layout, state, offset, width);
+        Pagination p = state.pagination();
         List<Integer> shown = layout.strip().shown();
         int oneEnd = layout.placeAt(offset);
         int otherEnd = layout.placeAt(offset + width);

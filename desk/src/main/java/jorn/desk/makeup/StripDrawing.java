@@ -22,15 +22,15 @@ final class StripDrawing {
     private final GraphicsContext g;
     private final CanvasPane pane;
     private final StripLayout layout;
-    private final BookState sight;
+    private final BookState state;
     private final double offset;
     private final double width;
 
-    StripDrawing(GraphicsContext g, CanvasPane pane, StripLayout layout, BookState sight, double offset, double width) {
+    StripDrawing(GraphicsContext g, CanvasPane pane, StripLayout layout, BookState state, double offset, double width) {
         this.g = g;
         this.pane = pane;
         this.layout = layout;
-        this.sight = sight;
+        this.state = state;
         this.offset = offset;
         this.width = width;
     }
@@ -41,8 +41,8 @@ final class StripDrawing {
         double w = layout.thumbWidth();
         double h = layout.thumbHeight();
         double top = StripLayout.TOP;
-        Box trim = sight.edition().pages().frame(Side.of(n)).trim();
-        var art = sight.edition().page(n);
+        Box trim = state.edition().pages().frame(Side.of(n)).trim();
+        var art = state.edition().page(n);
         g.setFill(Theme.SHADOW);
         g.fillRect(x + 1.5, top + 2.5, w, h);
         Optional<Image> image = painter.ready(art, trim, (int) Math.round(w));
@@ -79,7 +79,7 @@ final class StripDrawing {
 
     /** The frame round the spread that is looked at. */
     void chosen(int spread) {
-        var p = sight.pagination();
+        var p = state.pagination();
         boolean verso = p.versoOf(spread).isPresent();
         boolean recto = p.rectoOf(spread).isPresent();
         double x1 = Double.MAX_VALUE;
@@ -119,7 +119,7 @@ final class StripDrawing {
                             .filter(layout.strip()::isFolded)
                             .isPresent();
             String range = s.from() == s.to() ? "" + s.from() : s.from() + "–" + s.to();
-            String name = sight.book().runs().get(s.run()).name();
+            String name = state.book().runs().get(s.run()).name();
             bracket(
                     x1,
                     x2,

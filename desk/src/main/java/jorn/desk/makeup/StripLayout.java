@@ -36,7 +36,7 @@ final class StripLayout {
      */
     record Gap(double x, int run, boolean inside) {}
 
-    private final BookState sight;
+    private final BookState state;
     private final Strip strip;
     private final double em;
     private final double thumbWidth;
@@ -47,15 +47,15 @@ final class StripLayout {
     private final double width;
     private final boolean fromRight;
 
-    StripLayout(BookState sight, Strip strip, double height, double em) {
-        this.sight = sight;
+    StripLayout(BookState state, Strip strip, double height, double em) {
+        this.state = state;
         this.strip = strip;
         this.em = em;
         double marks = em * (strip.hasCycles() ? 3.8 : 2.1);
         thumbHeight = Math.max(20, height - TOP - marks);
-        Box trim = sight.edition().pages().frame(Side.RECTO).trim();
+        Box trim = state.edition().pages().frame(Side.RECTO).trim();
         thumbWidth = thumbHeight * trim.width() / trim.height();
-        fromRight = sight.book().brief().reading() == Reading.RIGHT_TO_LEFT;
+        fromRight = state.book().brief().reading() == Reading.RIGHT_TO_LEFT;
         starts = new double[strip.shown().size()];
         double x = SIDE_GAP;
         for (int i = 0; i < starts.length; i++) {
@@ -125,7 +125,7 @@ final class StripLayout {
     }
 
     private boolean isAtRight(int page) {
-        return sight.book().brief().reading().isRightHand(Side.of(page));
+        return state.book().brief().reading().isRightHand(Side.of(page));
     }
 
     /** The left edge of what a stretch of pages shows. */
@@ -155,7 +155,7 @@ final class StripLayout {
         int place = placeAt(x);
         int spread = strip.shown().get(place);
         boolean atRight = x - left(place) > thumbWidth;
-        Pagination p = sight.pagination();
+        Pagination p = state.pagination();
         boolean recto = atRight == isAtRight(1);
         OptionalInt wanted = recto ? p.rectoOf(spread) : p.versoOf(spread);
         return wanted.isPresent() ? wanted : recto ? p.versoOf(spread) : p.rectoOf(spread);
@@ -164,10 +164,10 @@ final class StripLayout {
     /** The run at a place, if no blank is there. */
     OptionalInt runAt(double x) {
         OptionalInt page = pageAt(x);
-        if (page.isEmpty() || sight.pagination().page(page.getAsInt()).isBlank()) {
+        if (page.isEmpty() || state.pagination().page(page.getAsInt()).isBlank()) {
             return OptionalInt.empty();
         }
-        return OptionalInt.of(sight.pagination().page(page.getAsInt()).run());
+        return OptionalInt.of(state.pagination().page(page.getAsInt()).run());
     }
 
     Optional<Strip.Group> groupAt(double x) {

@@ -24,7 +24,7 @@ public final class BookDrawing extends CanvasPane {
     private static final Length PENCIL = Length.inches(7);
 
     private final Painter painter;
-    private BookState sight;
+    private BookState state;
     private PageArt front;
     private PageArt sheet;
     private Unit unit = Unit.INCH;
@@ -34,7 +34,7 @@ public final class BookDrawing extends CanvasPane {
     }
 
     public void show(BookState now, Unit lengths) {
-        sight = now;
+        state = now;
         unit = lengths;
         front = now.edition().cover().frontArt();
         sheet = now.edition().cover().plane();
@@ -43,13 +43,13 @@ public final class BookDrawing extends CanvasPane {
 
     @Override
     protected void draw(GraphicsContext g, double width, double height) {
-        if (sight == null) {
+        if (state == null) {
             return;
         }
         g.setTextBaseline(VPos.BASELINE);
-        double w = sight.book().brief().trim().width().points();
-        double h = sight.book().brief().trim().height().points();
-        double t = sight.measures().get("book.thickness").length().points();
+        double w = state.book().brief().trim().width().points();
+        double h = state.book().brief().trim().height().points();
+        double t = state.measures().get("book.thickness").length().points();
         double left = em() * 4.6;
         double pencilRoom = 90;
         double acrossPt = w * ACROSS_X - t * BACK_X;
@@ -95,7 +95,7 @@ public final class BookDrawing extends CanvasPane {
     private void drawSpine(GraphicsContext g, double x, double y, double h, double t, double s) {
         double[] xs = {x, x + t * BACK_X * s, x + t * BACK_X * s, x};
         double[] ys = {y, y + t * BACK_Y * s, y + (t * BACK_Y + h) * s, y + h * s};
-        var spine = sight.cover().spineBox();
+        var spine = state.cover().spineBox();
         if (spine.isPresent() && t * s > 2) {
             Box part = spine.get();
             Image image = painter.now(sheet, part, (int) Math.max(4, Math.round(part.width() * s * 2)));
@@ -130,13 +130,13 @@ public final class BookDrawing extends CanvasPane {
         double top = y + t * BACK_Y;
         measureLine(g, out, top, out, top + h);
         g.setTextAlign(TextAlignment.RIGHT);
-        write(g, sight.book().brief().trim().height().format(unit), out - 6, top + h / 2, Theme.SOFT_INK, false);
+        write(g, state.book().brief().trim().height().format(unit), out - 6, top + h / 2, Theme.SOFT_INK, false);
         double gap = em() * 0.8;
         measureLine(g, x, y + h + gap, x + w * ACROSS_X, y + w * ACROSS_Y + h + gap);
         g.setTextAlign(TextAlignment.CENTER);
         write(
                 g,
-                sight.book().brief().trim().width().format(unit),
+                state.book().brief().trim().width().format(unit),
                 x + w * ACROSS_X / 2,
                 y + h + w * ACROSS_Y / 2 + gap + em() * 1.35,
                 Theme.SOFT_INK,
@@ -148,7 +148,7 @@ public final class BookDrawing extends CanvasPane {
         double ly = Math.max(em() * 1.2, top - em() * 0.4);
         g.strokePolyline(new double[] {ax, ax + 12, ax + 34}, new double[] {ay, ly, ly}, 3);
         g.setTextAlign(TextAlignment.LEFT);
-        String thick = sight.measures().get("book.thickness").value().format(unit, Precision.EXACT);
+        String thick = state.measures().get("book.thickness").value().format(unit, Precision.EXACT);
         write(g, thick + " thick", ax + 40, ly + em() * 0.3, Theme.THREAD, true);
     }
 

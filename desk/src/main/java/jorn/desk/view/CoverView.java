@@ -24,7 +24,7 @@ public final class CoverView extends CanvasPane {
     private static final Color LIGHT = Color.web("#FFFEF8", 0.85);
 
     private final Painter painter;
-    private BookState sight;
+    private BookState state;
     private PageArt art;
     private Unit unit = Unit.INCH;
     private boolean zones = true;
@@ -35,7 +35,7 @@ public final class CoverView extends CanvasPane {
     }
 
     public void show(BookState now, Unit lengths) {
-        sight = now;
+        state = now;
         unit = lengths;
         art = now.edition().cover().plane();
         redraw();
@@ -53,13 +53,13 @@ public final class CoverView extends CanvasPane {
     }
 
     private double scale() {
-        Box all = sight.cover().bled();
+        Box all = state.cover().bled();
         return Math.max(0.05, Math.min((getWidth() - 28) / all.width(), (getHeight() - em() * 7.2) / all.height()));
     }
 
     /** Where a box of the cover lies in the view. */
     public Rectangle2D placeOf(Box box) {
-        Box all = sight.cover().bled();
+        Box all = state.cover().bled();
         double s = scale();
         double x = (getWidth() - all.width() * s) / 2;
         double y = Math.max(em() * 1.9, (getHeight() - all.height() * s) / 2 - em() * 1.3);
@@ -69,14 +69,14 @@ public final class CoverView extends CanvasPane {
 
     @Override
     protected void draw(GraphicsContext g, double width, double height) {
-        if (sight == null) {
+        if (state == null) {
             return;
         }
         g.setTextBaseline(VPos.BASELINE);
-        Rectangle2D all = placeOf(sight.cover().bled());
+        Rectangle2D all = placeOf(state.cover().bled());
         g.setFill(Theme.SHADOW);
         g.fillRect(all.getMinX() + 4, all.getMinY() + 6, all.getWidth(), all.getHeight());
-        Image image = painter.now(art, sight.cover().bled(), (int) Math.round(all.getWidth()));
+        Image image = painter.now(art, state.cover().bled(), (int) Math.round(all.getWidth()));
         g.drawImage(image, all.getMinX(), all.getMinY(), all.getWidth(), all.getHeight());
         if (zones) {
             drawZones(g, all);
@@ -91,11 +91,11 @@ public final class CoverView extends CanvasPane {
     }
 
     private Color zone() {
-        return sight.book().cover().ground().luminance() > 0.25 ? DARK : LIGHT;
+        return state.book().cover().ground().luminance() > 0.25 ? DARK : LIGHT;
     }
 
     private void drawZones(GraphicsContext g, Rectangle2D all) {
-        Rectangle2D trim = placeOf(sight.cover().trim());
+        Rectangle2D trim = placeOf(state.cover().trim());
         Color ink = zone();
         double b = trim.getMinX() - all.getMinX();
         Hatch.Pattern cut = Hatch.Pattern.FALLING;
@@ -107,20 +107,20 @@ public final class CoverView extends CanvasPane {
         g.setLineWidth(1);
         g.strokeRect(trim.getMinX(), trim.getMinY(), trim.getWidth(), trim.getHeight());
         g.setLineDashes(4, 4);
-        dashed(g, sight.cover().safe(sight.cover().frontFace()));
-        sight.cover().backFace().ifPresent(back -> dashed(g, sight.cover().safe(back)));
+        dashed(g, state.cover().safe(state.cover().frontFace()));
+        state.cover().backFace().ifPresent(back -> dashed(g, state.cover().safe(back)));
         g.setLineDashes(9, 3, 2, 3);
-        List<CoverGeometry.Panel> panels = sight.cover().panels();
+        List<CoverGeometry.Panel> panels = state.cover().panels();
         for (int i = 1; i < panels.size(); i++) {
             Rectangle2D p = placeOf(panels.get(i).box());
             g.strokeLine(p.getMinX(), all.getMinY(), p.getMinX(), all.getMaxY());
         }
         g.setLineDashes();
-        for (Box strip : sight.cover().strips()) {
+        for (Box strip : state.cover().strips()) {
             Rectangle2D at = placeOf(strip);
             Hatch.rect(g, Hatch.Pattern.RISING, ink, at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
         }
-        sight.cover().barcode().ifPresent(box -> {
+        state.cover().barcode().ifPresent(box -> {
             Rectangle2D at = placeOf(box);
             Hatch.rect(g, Hatch.Pattern.CROSSED, ink, at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
             g.strokeRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
@@ -157,7 +157,7 @@ public final class CoverView extends CanvasPane {
     private void drawMeasures(GraphicsContext g, Rectangle2D all) {
         double y = all.getMinY() - em() * 0.55;
         g.setTextAlign(TextAlignment.CENTER);
-        for (CoverGeometry.Panel panel : sight.cover().panels()) {
+        for (CoverGeometry.Panel panel : state.cover().panels()) {
             Rectangle2D at = placeOf(panel.box());
             boolean spine = panel.part() == CoverGeometry.CoverPart.SPINE;
             Length across = Length.points(panel.box().width());
@@ -165,7 +165,7 @@ public final class CoverView extends CanvasPane {
             String whole = name + " " + (spine ? across.format(unit, Precision.EXACT) : across.format(unit));
             double room = spine ? em() * 9 : at.getWidth() - em() * 2;
             String label = widthOf(whole) <= room ? whole : widthOf(name) <= room ? name : "";
-            boolean atSpine = spine || sight.cover().spineBox().isEmpty();
+            boolean atSpine = spine || state.cover().spineBox().isEmpty();
             double shift = atSpine
                     ? 0
                     : em()
@@ -176,21 +176,21 @@ public final class CoverView extends CanvasPane {
         }
         double under = all.getMaxY() + em() * 0.75;
         measureLine(g, all.getMinX(), under, all.getMaxX(), under);
-        String sheet = sight.measures().get("cover.width").text(unit) + " × "
-                + sight.measures().get("cover.height").text(unit);
+        String sheet = state.measures().get("cover.width").text(unit) + " × "
+                + state.measures().get("cover.height").text(unit);
         double y2 = under + em() * 1.2;
         g.setTextAlign(TextAlignment.CENTER);
         double centre = all.getMinX() + all.getWidth() / 2;
         write(g, sheet, centre, y2, Theme.SOFT_INK, false);
         if (zones) {
-            boolean turned = sight.book().brief().binding() == Binding.CASED;
+            boolean turned = state.book().brief().binding() == Binding.CASED;
             String cut = (turned ? "hatched: turned in, " : "hatched: cut off, ")
-                    + Length.points(-sight.cover().bled().x()).format(unit) + " all round";
+                    + Length.points(-state.cover().bled().x()).format(unit) + " all round";
             List<String> parts = new ArrayList<>(List.of(cut, "dashed: keep words inside"));
-            if (!sight.cover().strips().isEmpty()) {
-                String what = sight.cover().figures().hinge().isPresent() ? "hinge" : "holes";
+            if (!state.cover().strips().isEmpty()) {
+                String what = state.cover().figures().hinge().isPresent() ? "hinge" : "holes";
                 parts.add("rising lines: " + what + " "
-                        + Length.points(sight.cover().strips().get(0).width()).format(unit));
+                        + Length.points(state.cover().strips().get(0).width()).format(unit));
             }
             captions(g, centre, y2 + em() * 1.2, getWidth() - 8, parts.toArray(String[]::new));
         }

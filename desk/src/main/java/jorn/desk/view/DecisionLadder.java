@@ -62,9 +62,9 @@ public final class DecisionLadder extends VBox {
     }
 
     private String pages() {
-        BookState sight = desk.state().get();
-        int blanks = sight.pagination().blanksAdded();
-        String all = Integer.toString(sight.pagination().pageCount());
+        BookState state = desk.state().get();
+        int blanks = state.pagination().blanksAdded();
+        String all = Integer.toString(state.pagination().pageCount());
         return blanks == 0 ? all : all + ", " + blanks + (blanks == 1 ? " of them blank" : " of them blanks");
     }
 

@@ -26,7 +26,7 @@ public final class SpreadView extends CanvasPane {
     private static final Color ZONE = Color.web("#1D2733", 0.38);
 
     private final Painter painter;
-    private BookState sight;
+    private BookState state;
     private Unit unit = Unit.INCH;
     private int spread;
     private int chosen;
@@ -47,7 +47,7 @@ public final class SpreadView extends CanvasPane {
 
     /** The page at a point of the view. */
     public OptionalInt pageAt(double x, double y) {
-        if (sight != null) {
+        if (state != null) {
             for (int n : new int[] {verso(), recto()}) {
                 if (n > 0 && placeOf(n).contains(x, y)) {
                     return OptionalInt.of(n);
@@ -96,7 +96,7 @@ public final class SpreadView extends CanvasPane {
      * @param chosenPage page with the frame round it, or 0
      */
     public void show(BookState now, int spreadIndex, int chosenPage, Unit lengths) {
-        sight = now;
+        state = now;
         spread = spreadIndex;
         chosen = chosenPage;
         unit = lengths;
@@ -104,11 +104,11 @@ public final class SpreadView extends CanvasPane {
     }
 
     private int verso() {
-        return value(sight == null ? OptionalInt.empty() : sight.pagination().versoOf(spread));
+        return value(state == null ? OptionalInt.empty() : state.pagination().versoOf(spread));
     }
 
     private int recto() {
-        return value(sight == null ? OptionalInt.empty() : sight.pagination().rectoOf(spread));
+        return value(state == null ? OptionalInt.empty() : state.pagination().rectoOf(spread));
     }
 
     private static int value(OptionalInt page) {
@@ -116,12 +116,12 @@ public final class SpreadView extends CanvasPane {
     }
 
     private double outer() {
-        return sight.edition().geometry().bleed().length().points();
+        return state.edition().geometry().bleed().length().points();
     }
 
     /** Pixels to a point. */
     public double scale() {
-        Box trim = sight.edition().pages().frame(Side.RECTO).trim();
+        Box trim = state.edition().pages().frame(Side.RECTO).trim();
         double across = 2 * (trim.width() + outer());
         double down = trim.height() + 2 * outer();
         return Math.max(0.05, Math.min((getWidth() - 2 * PAD) / across, (getHeight() - 2 * PAD - em() * 4.2) / down));
@@ -129,7 +129,7 @@ public final class SpreadView extends CanvasPane {
 
     /** Where the trimmed page of this number lies in the view. */
     public Rectangle2D placeOf(int page) {
-        Box trim = sight.edition().pages().frame(Side.RECTO).trim();
+        Box trim = state.edition().pages().frame(Side.RECTO).trim();
         double s = scale();
         double w = trim.width() * s;
         double h = trim.height() * s;
@@ -139,7 +139,7 @@ public final class SpreadView extends CanvasPane {
     }
 
     private boolean isAtRight(int page) {
-        return sight.book().brief().reading().isRightHand(Side.of(page));
+        return state.book().brief().reading().isRightHand(Side.of(page));
     }
 
     /** Where a box on a page lies in the view. */
@@ -152,7 +152,7 @@ public final class SpreadView extends CanvasPane {
 
     @Override
     protected void draw(GraphicsContext g, double width, double height) {
-        if (sight == null) {
+        if (state == null) {
             return;
         }
         g.setTextBaseline(VPos.BASELINE);
@@ -180,7 +180,7 @@ public final class SpreadView extends CanvasPane {
     }
 
     private void drawPage(GraphicsContext g, int n) {
-        Frame frame = sight.edition().pages().frame(Side.of(n));
+        Frame frame = state.edition().pages().frame(Side.of(n));
         Box part = shownPart(frame);
         Rectangle2D all = placeOf(n, part);
         Image image = picture(n, part, (int) Math.round(all.getWidth()));
@@ -204,27 +204,27 @@ public final class SpreadView extends CanvasPane {
             g.strokeRect(m.getMinX(), m.getMinY(), m.getWidth(), m.getHeight());
         }
         g.setTextAlign(TextAlignment.CENTER);
-        String whole = n + ", " + sight.book().brief().reading().hand(Side.of(n)) + runName(n);
+        String whole = n + ", " + state.book().brief().reading().hand(Side.of(n)) + runName(n);
         String label = widthOf(whole) < at.getWidth() - 6 ? whole : Integer.toString(n);
         double under = all.getMaxY() + em() * 1.25;
         write(g, label, at.getMinX() + at.getWidth() / 2, under, n == chosen ? Theme.INK : Theme.SOFT_INK, n == chosen);
     }
 
     private Image picture(int n, Box part, int width) {
-        var slot = sight.pagination().page(n);
+        var slot = state.pagination().page(n);
         boolean asItIs = trial.isEmpty()
                 || slot.isBlank()
-                || trial.get().book().recipeOf(slot) == sight.book().recipeOf(slot);
+                || trial.get().book().recipeOf(slot) == state.book().recipeOf(slot);
         return asItIs
-                ? painter.now(sight.edition().page(n), part, width)
+                ? painter.now(state.edition().page(n), part, width)
                 : Painter.fresh(trial.get().page(n), part, width);
     }
 
     private String runName(int n) {
-        var slot = sight.pagination().page(n);
+        var slot = state.pagination().page(n);
         return slot.isBlank()
                 ? ": blank"
-                : ": " + sight.book().recipeOf(slot).name().toLowerCase(java.util.Locale.ROOT);
+                : ": " + state.book().recipeOf(slot).name().toLowerCase(java.util.Locale.ROOT);
     }
 
     /** The page with its bleed, without what lies beyond the fold. */
@@ -279,7 +279,7 @@ public final class SpreadView extends CanvasPane {
     }
 
     private void labelZones(GraphicsContext g) {
-        PageGeometry page = sight.edition().geometry();
+        PageGeometry page = state.edition().geometry();
         int n = recto() > 0 ? recto() : verso();
         Rectangle2D at = placeOf(n);
         g.setTextAlign(TextAlignment.CENTER);
@@ -304,7 +304,7 @@ public final class SpreadView extends CanvasPane {
         Rectangle2D at = placeOf(n);
         double centre = isAtRight(n) ? at.getMinX() - at.getWidth() / 2 : at.getMaxX() + at.getWidth() / 2;
         g.setTextAlign(TextAlignment.CENTER);
-        String cover = sight.cover().isDelivered() ? "inside of the cover" : "nothing faces this page";
+        String cover = state.cover().isDelivered() ? "inside of the cover" : "nothing faces this page";
         aside(g, cover, centre, at.getMinY() + at.getHeight() / 2, Theme.SOFT_INK);
     }
 }

@@ -17,7 +17,7 @@ import jorn.measure.Unit;
 public final class TrimNest extends CanvasPane {
     private static final double REACH = 14;
 
-    private BookState sight;
+    private BookState state;
     private Unit unit = Unit.INCH;
     private Optional<Size> near = Optional.empty();
     private Optional<Size> dragging = Optional.empty();
@@ -51,13 +51,13 @@ public final class TrimNest extends CanvasPane {
     }
 
     public void show(BookState now, Unit lengths) {
-        sight = now;
+        state = now;
         unit = lengths;
         redraw();
     }
 
     private List<Size> trims() {
-        return sight.book().brief().press().trims();
+        return state.book().brief().press().trims();
     }
 
     private double scale() {
@@ -80,7 +80,7 @@ public final class TrimNest extends CanvasPane {
 
     /** The size whose corner is nearest, if one is near. */
     private Optional<Size> nearest(double px, double py) {
-        if (sight == null) {
+        if (state == null) {
             return Optional.empty();
         }
         return java.util.stream.Stream.concat(trims().stream(), java.util.stream.Stream.of(now()))
@@ -98,12 +98,12 @@ public final class TrimNest extends CanvasPane {
     }
 
     private Size now() {
-        return dragging.orElse(sight.book().brief().trim());
+        return dragging.orElse(state.book().brief().trim());
     }
 
     @Override
     protected void draw(GraphicsContext g, double width, double height) {
-        if (sight == null) {
+        if (state == null) {
             return;
         }
         g.setTextBaseline(VPos.BASELINE);

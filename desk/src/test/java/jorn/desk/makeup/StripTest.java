@@ -80,8 +80,8 @@ class StripTest {
 
     @Test
     void betweenTwoRoundsARunIsPutInsideTheCycleAndBeforeItOutside() {
-        BookState sight = BookState.of(PLANNER);
-        StripLayout layout = new StripLayout(sight, strip(), 120, 15);
+        BookState state = BookState.of(PLANNER);
+        StripLayout layout = new StripLayout(state, strip(), 120, 15);
         Cycle cycle = months().cycle().orElseThrow();
         int secondRound = IntStream.rangeClosed(1, PAGES.pageCount())
                 .filter(n -> PAGES.page(n).round() == 2)
@@ -124,9 +124,9 @@ class StripTest {
 
     @Test
     void aPlaceInThePlanIsThePageThatIsDrawnThere() {
-        BookState sight = BookState.of(PLANNER);
+        BookState state = BookState.of(PLANNER);
         for (String folded : List.of("", months().key())) {
-            StripLayout layout = new StripLayout(sight, strip(folded), 120, 15);
+            StripLayout layout = new StripLayout(state, strip(folded), 120, 15);
             for (int page = 1; page <= PAGES.pageCount(); page++) {
                 if (layout.strip().isShown(page)) {
                     assertEquals(
