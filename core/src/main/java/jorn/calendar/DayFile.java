@@ -4,11 +4,11 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import jorn.calendar.Occasion.Period;
+import jorn.measure.Days;
 import jorn.measure.TextFile;
 import jorn.measure.Trouble;
 import org.apache.commons.csv.CSVFormat;
@@ -67,7 +67,7 @@ public final class DayFile {
         try (CSVParser lines = CSVParser.parse(text, format)) {
             for (CSVRecord line : lines) {
                 if (line.size() > 1 && line.get(0).matches("\\d{4}-\\d{2}-\\d{2}")) {
-                    add(days, day(line.get(0)), words(line, between));
+                    add(days, Days.read(line.get(0)), words(line, between));
                 }
             }
         } catch (IOException e) {
@@ -85,14 +85,6 @@ public final class DayFile {
             words.append(between == '\t' ? ' ' : between).append(' ').append(line.get(i));
         }
         return words.toString().strip();
-    }
-
-    private static LocalDate day(String written) {
-        try {
-            return LocalDate.parse(written);
-        } catch (DateTimeParseException e) {
-            throw Trouble.because("“" + written + "” is not a day of the calendar.", "Mend that line.", e);
-        }
     }
 
     private static void add(Map<LocalDate, String> days, LocalDate day, String words) {

@@ -20,8 +20,11 @@ import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.lang.reflect.Method;
 import java.lang.reflect.RecordComponent;
 import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import jorn.measure.Days;
@@ -97,6 +100,32 @@ public final class Json {
         }
     }
 
+    /** A component of a record; what the virtual machine tells of it anew each time is kept. */
+    private record Component(String name, boolean required, Method accessor) {
+        private static final ClassValue<List<Component>> OF = new ClassValue<>() {
+            @Override
+            protected List<Component> computeValue(Class<?> type) {
+                return Arrays.stream(type.getRecordComponents())
+                        .map(Component::of)
+                        .toList();
+            }
+        };
+
+        static Component of(RecordComponent part) {
+            Method accessor = part.getAccessor();
+            accessor.setAccessible(true);
+            return new Component(part.getName(), part.isAnnotationPresent(Required.class), accessor);
+        }
+
+        Object of(Object record) {
+            try {
+                return accessor.invoke(record);
+            } catch (ReflectiveOperationException e) {
+                throw new IllegalStateException(e);
+            }
+        }
+    }
+
     /** Refuses a record in which a required field is written but null. */
     private static void requireFilled(Object value, String path, String what) {
         if (value instanceof Iterable<?> list && !(value instanceof JsonNode)) {
@@ -105,23 +134,14 @@ public final class Json {
                 requireFilled(each, path + "[" + i++ + "]", what);
             }
         } else if (value instanceof Record) {
-            for (RecordComponent part : value.getClass().getRecordComponents()) {
-                String at = path.isEmpty() ? part.getName() : path + "." + part.getName();
-                Object inside = valueOf(part, value);
-                if (inside == null && part.isAnnotationPresent(Required.class)) {
+            for (Component part : Component.OF.get(value.getClass())) {
+                String at = path.isEmpty() ? part.name() : path + "." + part.name();
+                Object inside = part.of(value);
+                if (inside == null && part.required()) {
                     throw lacking(what, at, null);
                 }
                 requireFilled(inside instanceof Optional<?> o ? o.orElse(null) : inside, at, what);
             }
-        }
-    }
-
-    private static Object valueOf(RecordComponent part, Object record) {
-        try {
-            part.getAccessor().setAccessible(true);
-            return part.getAccessor().invoke(record);
-        } catch (ReflectiveOperationException e) {
-            throw new IllegalStateException(e);
         }
     }
 
