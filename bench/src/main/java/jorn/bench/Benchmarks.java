@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import jorn.block.paper.Ruling;
 import jorn.book.Book;
@@ -28,6 +29,7 @@ import jorn.print.export.Exporter;
 import jorn.print.export.Progress;
 import jorn.print.export.WrittenFile;
 import jorn.print.pdf.PdfLook;
+import jorn.store.BookFile;
 
 /** The benchmarks: each a few warm-up rounds, then the median of several, beside what is aimed for. */
 final class Benchmarks {
@@ -68,7 +70,26 @@ final class Benchmarks {
                 "memory of the process, " + longestPages + " pages, all turned",
                 String.format(Locale.ROOT, "%,d MB", times.memory() >> 20),
                 "under 400 MB");
+        Optional.ofNullable(System.getenv("JORN_LAUNCHER")).map(Path::of).ifPresent(jorn -> commands(jorn, folder));
         out.flush();
+    }
+
+    /** Commands as whole processes, as the launcher starts them. */
+    private void commands(Path launcher, Path folder) {
+        row(
+                "command help, whole process",
+                millis(WholeCommand.measure(launcher, "help").seconds()),
+                "under 250 ms");
+        Path file = folder.resolve("thick.jorn");
+        BookFile.save(thickBook(), file);
+        WholeCommand export = WholeCommand.measure(
+                launcher,
+                "export",
+                file.toString(),
+                "--to",
+                folder.resolve("out").toString());
+        row("command export of " + PAGES + " lined pages, whole process", millis(export.seconds()), "under 500 ms");
+        row("  its memory", String.format(Locale.ROOT, "%,d MB", export.memory() >> 20), "under 100 MB");
     }
 
     /** Pages, figures and checks of a book. */
