@@ -130,12 +130,19 @@ public final class PdfSink implements Closeable {
         page.setTrimBox(rectangle(art.trim(), media));
         page.setResources(resources);
         page.setContents(content(new Content(out.bytes())));
-        document.addPage(page);
+        boolean[] foreign = new boolean[1];
         Marks.walk(art.marks(), standing -> {
+            foreign[0] |= standing.mark() instanceof Mark.Foreign;
             if (standing.mark() instanceof Mark.Link link) {
                 links.add(new Waiting(page, rectangle(standing.bounds(), media), link.target()));
             }
         });
+        if (foreign[0]) {
+            document.addPage(page);
+        } else {
+            // That would look through all that hangs on the page for object numbers of other files; there are none.
+            document.getPages().add(page);
+        }
     }
 
     private PDStream content(Content content) throws IOException {
