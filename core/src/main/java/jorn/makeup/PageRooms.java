@@ -29,16 +29,7 @@ record PageRooms(Book book, Box text) implements Function<Run, Request.Room> {
     }
 
     /** Whether there is as much room; where on the page it lies is no matter. */
-    @Override
-    public boolean equals(Object o) {
-        return o instanceof PageRooms r
-                && text.width() == r.text.width()
-                && text.height() == r.text.height()
-                && book.equals(r.book);
-    }
-
-    @Override
-    public int hashCode() {
-        return 31 * Double.hashCode(text.width()) + Double.hashCode(text.height());
+    boolean isAsLargeAs(PageRooms other) {
+        return text.width() == other.text.width() && text.height() == other.text.height();
     }
 }

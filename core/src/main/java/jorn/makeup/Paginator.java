@@ -45,8 +45,9 @@ public final class Paginator {
         int count = target;
         for (int i = 0; i < MOST_ROUNDS; i++) {
             tried.add(count);
-            Pagination pages = paginate(PageRooms.of(book, count), count);
-            if (PageRooms.of(book, count).equals(PageRooms.of(book, pages.pageCount()))) {
+            PageRooms rooms = PageRooms.of(book, count);
+            Pagination pages = paginate(rooms, count);
+            if (pages.pageCount() == count || rooms.isAsLargeAs(PageRooms.of(book, pages.pageCount()))) {
                 return new Pagination(pages.slots(), pages.planned(), pages.pageCount());
             }
             count = pages.pageCount();
