@@ -2,13 +2,11 @@ package jorn.bench;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Stream;
 import jorn.measure.Trouble;
 
 /**
@@ -48,10 +46,9 @@ record WholeCommand(double seconds, long memory) {
                     .redirectOutput(ProcessBuilder.Redirect.DISCARD)
                     .redirectError(ProcessBuilder.Redirect.DISCARD)
                     .start();
-            Path status = Path.of("/proc", Long.toString(process.pid()), "status");
             long memory = 0;
             while (!process.waitFor(LOOK_MILLIS, TimeUnit.MILLISECONDS)) {
-                memory = Math.max(memory, peak(status));
+                memory = Math.max(memory, ProcessMemory.peak(process.pid()));
             }
             double seconds = (System.nanoTime() - from) / 1e9;
             if (process.exitValue() != 0) {
@@ -63,18 +60,6 @@ record WholeCommand(double seconds, long memory) {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(e);
-        }
-    }
-
-    /** The most that a process held so far, in bytes; 0 where the system does not say, or the process has just ended. */
-    private static long peak(Path status) {
-        try (Stream<String> lines = Files.lines(status)) {
-            return lines.filter(l -> l.startsWith("VmHWM:"))
-                    .mapToLong(l -> Long.parseLong(l.replaceAll("\\D+", "")) * 1024)
-                    .findFirst()
-                    .orElse(0);
-        } catch (IOException | UncheckedIOException e) {
-            return 0;
         }
     }
 }

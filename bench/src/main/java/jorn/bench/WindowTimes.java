@@ -6,7 +6,6 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.lang.management.ManagementFactory;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -83,7 +82,14 @@ record WindowTimes(double firstWindow, double flip, double open, double drag, lo
             opened.files().open(Path.of(args[0]));
             opened.desk().bench().set(BenchName.MAKEUP);
             int spreads = opened.desk().state().get().pagination().spreadCount();
-            new Turner(stage, () -> opened.desk().turn(1), spreads, new ArrayList<>(), () -> end(peak())).start();
+            new Turner(
+                            stage,
+                            () -> opened.desk().turn(1),
+                            spreads,
+                            new ArrayList<>(),
+                            () -> end(Long.toString(
+                                    ProcessMemory.peak(ProcessHandle.current().pid()))))
+                    .start();
         });
     }
 
@@ -92,22 +98,9 @@ record WindowTimes(double firstWindow, double flip, double open, double drag, lo
         Platform.exit();
     }
 
-    /** The most resident memory that this process had, as Linux counts it; nothing where it does not say. */
-    private static String peak() {
-        try {
-            return Files.readAllLines(Path.of("/proc/self/status")).stream()
-                    .filter(l -> l.startsWith("VmHWM:"))
-                    .map(l -> l.replaceAll("\\D+", ""))
-                    .findFirst()
-                    .orElse("0");
-        } catch (IOException e) {
-            return "0";
-        }
-    }
-
     private static long memory(Path book) {
-        String kilobytes = say(WindowTimes.class, book.toString());
-        return kilobytes.isBlank() ? 0 : Long.parseLong(kilobytes.strip()) * 1024;
+        String bytes = say(WindowTimes.class, book.toString());
+        return bytes.isBlank() ? 0 : Long.parseLong(bytes.strip());
     }
 
     private static double start() {
