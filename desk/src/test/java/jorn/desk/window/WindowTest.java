@@ -5,8 +5,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
@@ -139,12 +142,9 @@ abstract class WindowTest extends ApplicationTest {
         return this;
     }
 
-    /** Opens a slip by its button, also where the window was just laid out anew under the pointer. */
+    /** Opens a slip by its button. */
     protected void open(String button, String within) {
         clickOn(button);
-        for (int tries = 0; tries < 3 && !isShown(within, 3); tries++) {
-            clickOn(button);
-        }
         await(within);
     }
 
@@ -165,11 +165,36 @@ abstract class WindowTest extends ApplicationTest {
         }
     }
 
-    /** Lets the events that are still on their way arrive, and the window draw itself. */
+    /**
+     * Lets the events that are still on their way arrive, and the window draw itself: what was typed or clicked passes the window
+     * system once more before a second pulse.
+     */
     protected static void settle() {
-        WaitForAsyncUtils.waitForFxEvents();
-        WaitForAsyncUtils.sleep(40, TimeUnit.MILLISECONDS);
-        WaitForAsyncUtils.waitForFxEvents();
+        WaitForAsyncUtils.waitForFxEvents(1);
+        awaitPulse();
+        awaitPulse();
+        WaitForAsyncUtils.waitForFxEvents(1);
+    }
+
+    private static void awaitPulse() {
+        CountDownLatch drawn = new CountDownLatch(1);
+        Platform.runLater(() -> {
+            new AnimationTimer() {
+                @Override
+                public void handle(long now) {
+                    stop();
+                    drawn.countDown();
+                }
+            }.start();
+            Platform.requestNextPulse();
+        });
+        try {
+            if (!drawn.await(20, TimeUnit.SECONDS)) {
+                throw new AssertionError("the window draws nothing");
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
     }
 
     protected String text(String query) {
