@@ -143,6 +143,11 @@ public record Book(
         return withInterior(interior.withFurniture(furniture));
     }
 
+    /** Where its file says something that this version does not know; it is kept and written back. */
+    public List<String> unknownFields() {
+        return identity.kept().paths();
+    }
+
     /** The same book with a run changed. */
     public Book withRun(int index, UnaryOperator<Run> change) {
         List<Run> now = new ArrayList<>(runs());

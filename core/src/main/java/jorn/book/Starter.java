@@ -274,7 +274,7 @@ public enum Starter {
         boolean spineText =
                 own.offer().spineText().filter(s -> own.pages() >= s.minPages()).isPresent();
         return new Book(
-                new Identity("", "", "", kind, id),
+                Identity.fresh(kind, id),
                 own,
                 new Look(TypeChoice.CUSTOMARY, Palette.BLACK),
                 Interior.of(runs.get()).withCycles(cycles),

@@ -17,7 +17,8 @@ public final class Checker {
             new ThicknessRule(),
             new CoverSheetRule(),
             new PriceRule(),
-            new PdfStandardRule());
+            new PdfStandardRule(),
+            new UnknownFieldRule());
 
     /** Rules that look at every page, made anew for each check. */
     private static List<PageRule> pageRules() {
@@ -29,7 +30,8 @@ public final class Checker {
                 new ColourRule(),
                 new PageLettersRule(),
                 new FitRule(),
-                new PictureRule());
+                new PictureRule(),
+                new UnknownPartRule());
     }
 
     private static final List<String> LOOKED_AT = List.of(
@@ -47,7 +49,8 @@ public final class Checker {
             "Letters on the pages: whether the typefaces have those of the language.",
             "Pictures: whether they are there, and have pixels enough.",
             "Room: whether every page design fits its page.",
-            "The kind of PDF that the press wants.");
+            "The kind of PDF that the press wants.",
+            "Parts and fields of a newer Jorn that this one does not know.");
 
     private Checker() {}
 

@@ -6,12 +6,15 @@ import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
+import com.fasterxml.jackson.databind.JsonDeserializer;
 import com.fasterxml.jackson.databind.JsonMappingException;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.KeyDeserializer;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.ObjectReader;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.SerializerProvider;
+import com.fasterxml.jackson.databind.deser.DeserializationProblemHandler;
 import com.fasterxml.jackson.databind.deser.std.StdDeserializer;
 import com.fasterxml.jackson.databind.exc.MismatchedInputException;
 import com.fasterxml.jackson.databind.json.JsonMapper;
@@ -26,6 +29,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Function;
 import jorn.measure.Days;
 import jorn.measure.Length;
@@ -76,6 +80,32 @@ public final class Json {
     /** Reads a value from a tree that was read before; see {@link #read(byte[], Class, String)}. */
     public static <T> T read(JsonNode tree, Class<T> type, String what) {
         return read(() -> MAPPER.treeToValue(tree, type), what);
+    }
+
+    /**
+     * As {@link #read(JsonNode, Class, String)}.
+     *
+     * @param passedOver hears the name of each field for which there is no place; the field is passed over
+     */
+    public static <T> T read(JsonNode tree, Class<T> type, String what, Consumer<String> passedOver) {
+        ObjectReader reader = MAPPER.readerFor(type).withHandler(new DeserializationProblemHandler() {
+            @Override
+            public boolean handleUnknownProperty(
+                    DeserializationContext context, JsonParser in, JsonDeserializer<?> to, Object bean, String name)
+                    throws IOException {
+                if (!name.equals(Kept.KIND)) {
+                    passedOver.accept(name);
+                }
+                in.skipChildren();
+                return true;
+            }
+        });
+        return read(() -> reader.readValue(tree), what);
+    }
+
+    /** The tree that {@link #write} writes of a value. */
+    public static JsonNode tree(Object value) {
+        return MAPPER.valueToTree(value);
     }
 
     private interface Reading<T> {

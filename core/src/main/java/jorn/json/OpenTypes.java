@@ -17,6 +17,7 @@ public final class OpenTypes extends TypeIdResolverBase {
     private static final List<TypeFamily> FAMILIES = load();
     private static final Map<Class<?>, Map<String, Class<?>>> TYPES = new HashMap<>();
     private static final Map<Class<?>, String> IDS = new HashMap<>();
+    private static final Map<Class<?>, Class<?>> UNKNOWN = new HashMap<>();
 
     static {
         for (TypeFamily family : FAMILIES) {
@@ -28,6 +29,7 @@ public final class OpenTypes extends TypeIdResolverBase {
                 }
                 IDS.put(type, id);
             });
+            family.unknown().ifPresent(type -> UNKNOWN.put(family.of(), type));
         }
     }
 
@@ -68,7 +70,7 @@ public final class OpenTypes extends TypeIdResolverBase {
     public JavaType typeFromId(DatabindContext context, String id) {
         Class<?> type = TYPES.entrySet().stream()
                 .filter(e -> e.getKey().isAssignableFrom(base))
-                .map(e -> e.getValue().get(id))
+                .map(e -> e.getValue().getOrDefault(id, UNKNOWN.get(e.getKey())))
                 .filter(Objects::nonNull)
                 .findFirst()
                 .orElse(null);

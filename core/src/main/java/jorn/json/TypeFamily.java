@@ -1,6 +1,7 @@
 package jorn.json;
 
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Types that stand for an open one in files, such as the blocks of a page design. Named in {@code
@@ -12,4 +13,9 @@ public interface TypeFamily {
 
     /** Its types by the id under which files know them. */
     Map<String, Class<?>> types();
+
+    /** The type that stands for those which no family knows; without one a file with such a type is refused. */
+    default Optional<Class<?>> unknown() {
+        return Optional.empty();
+    }
 }

@@ -17,7 +17,7 @@ import jorn.json.OpenTypes;
  *
  * <p>A node declares nothing about what its art depends on: the flow sees what is read while it is drawn.
  */
-@JsonTypeInfo(use = JsonTypeInfo.Id.CUSTOM, property = "is")
+@JsonTypeInfo(use = JsonTypeInfo.Id.CUSTOM, property = "is", visible = true)
 @JsonTypeIdResolver(OpenTypes.class)
 public interface Node {
     /**

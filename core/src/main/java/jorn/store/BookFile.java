@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.Enumeration;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -18,6 +19,7 @@ import java.util.zip.ZipOutputStream;
 import jorn.art.Picture;
 import jorn.book.Book;
 import jorn.json.Json;
+import jorn.json.Kept;
 import jorn.json.Required;
 import jorn.measure.Trouble;
 
@@ -35,17 +37,32 @@ public final class BookFile {
     private static final String ASSETS = "assets/";
     private static final long LARGEST_PICTURE = 200_000_000;
 
-    private record Content(@Required int format, @Required Book book) {}
+    /**
+     * The whole file.
+     *
+     * @param format the format that it is written in
+     * @param readableFrom the least format whose readers understand it but for fields and parts that they pass over
+     */
+    private record Content(@Required int format, Integer readableFrom, @Required Book book) {
+        static Content of(Book book) {
+            return new Content(FORMAT, FORMAT, book);
+        }
+    }
 
     private BookFile() {}
 
     /**
      * Writes a book; the old file stays whole until the new one is.
      *
-     * @throws Trouble where it cannot be written
+     * <p>What the book's file held that this version does not know is written back.
+     *
+     * @throws Trouble where it cannot be written, or where a book of a newer format would be overwritten
      */
     public static void save(Book book, Path file) {
-        byte[] json = Json.write(new Content(FORMAT, book));
+        refuseOverNewer(file);
+        JsonNode tree = Json.tree(Content.of(book));
+        book.identity().kept().putBack(tree);
+        byte[] json = Json.write(tree);
         SafeFile.write(file, out -> {
             ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
             zip.putNextEntry(new ZipEntry(BOOK));
@@ -104,17 +121,65 @@ public final class BookFile {
         }
         String what = "The book file " + name;
         JsonNode tree = Json.read(json, JsonNode.class, what);
-        JsonNode format = tree.path("format");
-        if (format.isInt() && format.asInt() > FORMAT) {
+        int format = tree.path("format").asInt();
+        if (format > FORMAT && !isReadable(tree)) {
             throw Trouble.of(
-                    name + " was written by a newer Jorn (format " + format.asInt() + "; this one reads up to " + FORMAT
-                            + ").",
+                    name + " was written by a newer Jorn (format " + format + "; this one reads up to " + FORMAT + ").",
                     "Open it with that newer Jorn. It has not been changed.");
         }
-        if (format.asInt() < FORMAT && tree.path("book") instanceof ObjectNode old) {
+        if (format < FORMAT && tree.path("book") instanceof ObjectNode old) {
             FormatOne.moveBook(old);
         }
-        return withPictures(Json.read(tree, Content.class, what).book(), zip);
+        AtomicBoolean passedOver = new AtomicBoolean();
+        Book book = Json.read(tree, Content.class, what, field -> passedOver.set(true))
+                .book();
+        if (passedOver.get()) {
+            Kept kept = Kept.of(tree, Json.tree(Content.of(book)));
+            book = book.withIdentity(book.identity().withKept(kept));
+        }
+        return withPictures(book, zip);
+    }
+
+    private static boolean isReadable(JsonNode tree) {
+        JsonNode from = tree.path("readableFrom");
+        return from.isInt() && from.asInt() <= FORMAT;
+    }
+
+    /**
+     * Whether a file was written by a newer Jorn and can be read all the same; it is then for reading only, as that Jorn would find
+     * things gone that this one cannot write.
+     */
+    public static boolean isNewer(Path file) {
+        return formatOf(file) > FORMAT;
+    }
+
+    private static void refuseOverNewer(Path file) {
+        if (isNewer(file)) {
+            throw Trouble.of(
+                    file.getFileName() + " was written by a newer Jorn, and would lose what this one cannot write.",
+                    "Save the book under another name.");
+        }
+    }
+
+    /** The format of a book file, or 0 where it is none. */
+    private static int formatOf(Path file) {
+        if (!Files.isRegularFile(file)) {
+            return 0;
+        }
+        try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
+            ZipEntry entry = zip.getEntry(BOOK);
+            if (entry == null) {
+                return 0;
+            }
+            try (InputStream in = zip.getInputStream(entry)) {
+                return Json.read(in.readNBytes((int) LARGEST_BOOK), JsonNode.class, "The file")
+                        .path("format")
+                        .asInt();
+            }
+        } catch (IOException | Trouble e) {
+            // It is no book that could be read; what is there instead is nobody's newer book.
+            return 0;
+        }
     }
 
     /** The book with the files of its pictures; one that the file lacks stays missing, and the proof says so. */

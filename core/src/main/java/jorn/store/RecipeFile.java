@@ -106,9 +106,11 @@ public final class RecipeFile {
     /**
      * Writes a page design.
      *
-     * @throws Trouble where it cannot be written
+     * @throws Trouble where it cannot be written, or has a part that this version does not know and could not read again
      */
     public static void write(Recipe recipe, Path file) {
+        String what = "The page design “" + recipe.name() + "”";
+        count(Json.tree(recipe.root()), 0, what);
         byte[] json = Json.write(new Content(FORMAT, recipe.id(), recipe.name(), recipe.root()));
         SafeFile.write(file, out -> out.write(json));
     }

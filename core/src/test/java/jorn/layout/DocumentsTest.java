@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import jorn.json.Json;
+import jorn.json.OpenTypes;
 import jorn.press.PressProfile;
 import org.junit.jupiter.api.Test;
 
@@ -23,8 +24,7 @@ class DocumentsTest {
     @Test
     void everyKindOfNodeIsDescribed() throws IOException {
         String text = document("recipes.md");
-        List<String> missing = NodeKinds.all().stream()
-                .map(NodeKind::id)
+        List<String> missing = OpenTypes.ids(Node.class).stream()
                 .filter(id -> !id.startsWith("own-") && !text.contains("`" + id + "`"))
                 .toList();
         assertEquals(List.of(), missing);

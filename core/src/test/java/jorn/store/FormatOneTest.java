@@ -78,8 +78,9 @@ class FormatOneTest {
     void itKeepsItsPageCountAndIsTheSameWhenItIsSavedAnew() {
         assertEquals(48, Edition.of(planner()).pagination().pageCount());
         Path file = folder.resolve("anew.jorn");
-        BookFile.save(planner(), file);
-        assertEquals(planner(), BookFile.load(file));
+        Book book = planner();
+        BookFile.save(book, file);
+        assertEquals(book, BookFile.load(file));
     }
 
     private static Run run(String fields) {

@@ -51,8 +51,9 @@ class OwnBlockTest {
     @Test
     void itIsStored() {
         Path file = folder.resolve("own.jorn");
-        BookFile.save(book(FRESH), file);
-        assertEquals(book(FRESH), BookFile.load(file));
+        Book book = book(FRESH);
+        BookFile.save(book, file);
+        assertEquals(book, BookFile.load(file));
         Path design = folder.resolve("own.json");
         RecipeFile.write(new Recipe("own", "Own", FRESH), design);
         assertEquals(FRESH, RecipeFile.read(design).root());

@@ -80,10 +80,24 @@ public final class BookFiles {
         desk.attempt(() -> {
             Book book = BookFile.load(path);
             if (makeSafe()) {
-                desk.lay(book, Optional.of(path));
+                boolean newer = BookFile.isNewer(path);
+                desk.lay(book, newer ? Optional.empty() : Optional.of(path));
                 desk.settings().addRecent(path);
+                sayWhatIsKept(book, newer, path);
             }
         });
+    }
+
+    private void sayWhatIsKept(Book book, boolean newer, Path path) {
+        if (newer) {
+            desk.say(
+                    path.getFileName() + " was written by a newer Jorn, so it is open for reading.",
+                    "Saving asks for another name; what this Jorn does not know is kept in it.");
+        } else if (!book.unknownFields().isEmpty()) {
+            desk.say(
+                    path.getFileName() + " says something that this Jorn does not know. It is kept and written back.",
+                    "The proof names it.");
+        }
     }
 
     /** Takes in a file that was dropped on the window. */

@@ -1,13 +1,20 @@
 package jorn.desk.window;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -143,6 +150,29 @@ class JournalUiTest extends WindowTest {
         assertEquals("OTHER", text("#decision-name"));
         clickOn("#books");
         assertTrue(lookup("hive.jorn").tryQuery().isPresent());
+    }
+
+    @Test
+    void aBookOfANewerJornIsOpenForReadingAndNeverWrittenOver() throws IOException {
+        Path file = folder.resolve("hive.jorn");
+        BookFile.save(Starter.NOTEBOOK.begin().withTitle("From Tomorrow"), file);
+        byte[] json;
+        try (ZipFile zip = new ZipFile(file.toFile())) {
+            json = zip.getInputStream(zip.getEntry("book.json")).readAllBytes();
+        }
+        String newer =
+                new String(json, StandardCharsets.UTF_8).replace("\"format\" : 2", "\"format\" : 3, \"glow\" : true");
+        try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
+            zip.putNextEntry(new ZipEntry("book.json"));
+            zip.write(newer.getBytes(StandardCharsets.UTF_8));
+        }
+        byte[] before = Files.readAllBytes(file);
+        push(KeyCode.CONTROL, KeyCode.O);
+        assertEquals("FROM TOMORROW", text("#decision-name"));
+        assertTrue(text("#notice").contains("open for reading"), text("#notice"));
+        push(KeyCode.CONTROL, KeyCode.S);
+        assertTrue(text("#notice").contains("under another name"), text("#notice"));
+        assertArrayEquals(before, Files.readAllBytes(file));
     }
 
     @Test

@@ -1,0 +1,33 @@
+package jorn.check;
+
+import java.util.Optional;
+import java.util.stream.Stream;
+import jorn.check.Finding.Place;
+import jorn.check.Finding.Severity;
+import jorn.edition.Edition.Sighting;
+import jorn.layout.Node;
+import jorn.layout.UnknownPart;
+
+/** A part of a newer Jorn stays empty here, where that Jorn would print something. */
+final class UnknownPartRule extends ArtRule {
+    @Override
+    Optional<Finding> look(Proof proof, Sighting sighting) {
+        return all(proof.book().recipeOf(sighting.slot()).root())
+                .filter(UnknownPart.class::isInstance)
+                .map(UnknownPart.class::cast)
+                .findFirst()
+                .map(part -> new Finding(
+                        "unknown-part",
+                        Severity.ERROR,
+                        Place.page(sighting.slot().number()),
+                        "This page has a part “" + part.kind()
+                                + "” that this Jorn does not know, so its place stays empty.",
+                        "an empty place",
+                        "a part that can be drawn",
+                        "Print the book with the newer Jorn that made it, or take the part out."));
+    }
+
+    private static Stream<Node> all(Node node) {
+        return Stream.concat(Stream.of(node), node.children().stream().flatMap(UnknownPartRule::all));
+    }
+}
