@@ -25,6 +25,7 @@ import jorn.desk.window.Windows;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.say.Message;
 
 /** Pictures of the main views, 1280 × 800, from the demo data. */
 final class Screenshots {
@@ -50,7 +51,10 @@ final class Screenshots {
         try {
             return Files.createTempDirectory("jorn-");
         } catch (IOException e) {
-            throw Trouble.because("No temporary folder can be made.", "See whether the disk is full.", e);
+            throw Trouble.because(
+                    e,
+                    Message.plain("No temporary folder can be made."),
+                    Message.plain("See whether the disk is full."));
         }
     }
 
@@ -148,7 +152,9 @@ final class Screenshots {
                     next();
                 } catch (IOException bad) {
                     wrong.set(Trouble.because(
-                            "The pictures could not be written to " + folder + ".", "Choose another folder.", bad));
+                            bad,
+                            Message.plain("The pictures could not be written to " + folder + "."),
+                            Message.plain("Choose another folder.")));
                     Platform.exit();
                 }
             });

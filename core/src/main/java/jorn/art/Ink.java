@@ -8,6 +8,7 @@ import jorn.colour.PrintCondition;
 import jorn.json.Required;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 
 /**
  * A colour as it is mixed: black ink and its tints, a grey of a screen, red, green and blue, four inks, or an ink of its own.
@@ -46,7 +47,7 @@ public sealed interface Ink {
      */
     record Black(@Required double strength) implements Ink {
         public Black {
-            strength = part(strength, "A tint of black");
+            strength = part(strength, Wording.of("art.ink.tint-black"));
         }
 
         @Override
@@ -62,7 +63,7 @@ public sealed interface Ink {
 
         @Override
         public String name() {
-            return strength == 1 ? "black" : "black " + perCent(strength);
+            return strength == 1 ? Wording.of("art.ink.black") : Wording.of("art.ink.black-2", perCent(strength));
         }
 
         @Override
@@ -78,7 +79,7 @@ public sealed interface Ink {
      */
     record Gray(@Required double level) implements Ink {
         public Gray {
-            level = part(level, "A grey");
+            level = part(level, Wording.of("art.ink.grey"));
         }
 
         @Override
@@ -94,7 +95,7 @@ public sealed interface Ink {
 
         @Override
         public String name() {
-            return "grey " + perCent(level);
+            return Wording.of("art.ink.grey-2", perCent(level));
         }
 
         @Override
@@ -107,7 +108,7 @@ public sealed interface Ink {
     record Rgb(@Required int red, @Required int green, @Required int blue) implements Ink {
         public Rgb {
             if (red < 0 || red > 255 || green < 0 || green > 255 || blue < 0 || blue > 255) {
-                throw Trouble.of("A colour part is out of range.", "Red, green and blue run from 0 to 255.");
+                throw Trouble.of("art.ink.colour-part-out-range");
             }
         }
 
@@ -136,10 +137,10 @@ public sealed interface Ink {
     record Cmyk(@Required double cyan, @Required double magenta, @Required double yellow, @Required double black)
             implements Ink {
         public Cmyk {
-            cyan = part(cyan, "Cyan");
-            magenta = part(magenta, "Magenta");
-            yellow = part(yellow, "Yellow");
-            black = part(black, "Black");
+            cyan = part(cyan, Wording.of("art.ink.cyan"));
+            magenta = part(magenta, Wording.of("art.ink.magenta"));
+            yellow = part(yellow, Wording.of("art.ink.yellow"));
+            black = part(black, Wording.of("art.ink.black-3"));
         }
 
         /** The sum of the four, 0 to 4. */
@@ -178,9 +179,9 @@ public sealed interface Ink {
      */
     record Spot(@Required String called, @Required double tint, @Required Ink full) implements Ink {
         public Spot {
-            tint = part(tint, "A tint of " + called);
+            tint = part(tint, Wording.of("art.ink.tint", called));
             if (called.isBlank() || full instanceof Spot) {
-                throw Trouble.of("A spot ink needs a name and a colour.", "Give it both.");
+                throw Trouble.of("art.ink.spot-ink-needs-name");
             }
         }
 
@@ -207,7 +208,7 @@ public sealed interface Ink {
 
     private static double part(double wanted, String what) {
         if (!(wanted >= 0) || wanted > 1) {
-            throw Trouble.of(what + " of " + Math.round(wanted * 100) + " % cannot be printed.", "Choose 0 to 100 %.");
+            throw Trouble.of("art.ink.cannot-printed", what, Math.round(wanted * 100));
         }
         return wanted;
     }
@@ -229,8 +230,7 @@ public sealed interface Ink {
     static Ink hex(String text) {
         String s = text.strip().replaceFirst("^#", "");
         if (!s.matches("[0-9a-fA-F]{6}")) {
-            throw Trouble.of(
-                    "“" + text.strip() + "” is not a colour.", "Write six figures or letters a to f, such as C9A24A.");
+            throw Trouble.of("art.ink.not-colour", text.strip());
         }
         int v = Integer.parseInt(s, 16);
         return new Rgb(v >> 16, v >> 8 & 255, v & 255);

@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import jorn.json.Required;
+import jorn.say.Wording;
 
 /**
  * The colours of a book by what they are for; one change recolours everything.
@@ -39,7 +40,7 @@ public record Palette(@Required String id, @Required String name, Map<Role, Ink>
     }
 
     /** Black and its tints only. */
-    public static final Palette BLACK = new Palette("black", "Black only", Map.of());
+    public static final Palette BLACK = new Palette("black", Wording.of("art.palette.black-only"), Map.of());
 
     public Palette {
         inks = inks == null ? Map.of() : Map.copyOf(inks);
@@ -68,11 +69,11 @@ public record Palette(@Required String id, @Required String name, Map<Role, Ink>
     public static List<Palette> shipped() {
         return List.of(
                 BLACK,
-                of("honey", "Honey", "3A2A12", "8A5A12", "C9A24A", "E3CF9F", "FBF3DF"),
-                of("sedge", "Sedge", "1F2E26", "2F5D50", "7A9A86", "BFD0C4", "EEF3EE"),
-                of("heather", "Heather", "2B2233", "6B4C6E", "A58BA8", "D3C4D5", "F4EEF4"),
-                of("brick", "Brick", "33211C", "9C4530", "C98F7F", "E5C8BF", "FAF0EC"),
-                of("harbour", "Harbour", "16222E", "27496D", "7C97B3", "BFCEDD", "EDF2F7"));
+                of("honey", Wording.of("art.palette.honey"), "3A2A12", "8A5A12", "C9A24A", "E3CF9F", "FBF3DF"),
+                of("sedge", Wording.of("art.palette.sedge"), "1F2E26", "2F5D50", "7A9A86", "BFD0C4", "EEF3EE"),
+                of("heather", Wording.of("art.palette.heather"), "2B2233", "6B4C6E", "A58BA8", "D3C4D5", "F4EEF4"),
+                of("brick", Wording.of("art.palette.brick"), "33211C", "9C4530", "C98F7F", "E5C8BF", "FAF0EC"),
+                of("harbour", Wording.of("art.palette.harbour"), "16222E", "27496D", "7C97B3", "BFCEDD", "EDF2F7"));
     }
 
     private static Palette of(

@@ -47,9 +47,7 @@ public record Picture(@Required String id, @Required String name, int width, int
                 int w = reader.getWidth(0);
                 int h = reader.getHeight(0);
                 if (w > MOST_PIXELS || h > MOST_PIXELS) {
-                    throw Trouble.of(
-                            name + " has " + w + " × " + h + " pixels, more than Jorn takes.",
-                            "Make it smaller than " + MOST_PIXELS + " pixels on each side.");
+                    throw Trouble.of("art.picture.has-pixels-more-than", name, w, h, MOST_PIXELS);
                 }
                 return new Picture(idOf(bytes), name, w, h, bytes);
             } finally {
@@ -61,7 +59,7 @@ public record Picture(@Required String id, @Required String name, int width, int
     }
 
     private static Trouble notAPicture(String name, IOException cause) {
-        return Trouble.because(name + " is not a picture that Jorn can read.", "Save it as PNG or JPEG.", cause);
+        return Trouble.because(cause, "art.picture.not-picture-jorn-can", name);
     }
 
     private static String idOf(byte[] bytes) {

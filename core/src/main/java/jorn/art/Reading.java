@@ -1,11 +1,12 @@
 package jorn.art;
 
 import com.fasterxml.jackson.annotation.JsonValue;
+import jorn.say.Wording;
 
 /** The direction in which a book is read. From right to left everything mirrors: page 1 is a left-hand page, the front cover is on the left. */
 public enum Reading {
-    LEFT_TO_RIGHT("ltr", "from left to right"),
-    RIGHT_TO_LEFT("rtl", "from right to left");
+    LEFT_TO_RIGHT("ltr", Wording.of("art.reading.from-left-right")),
+    RIGHT_TO_LEFT("rtl", Wording.of("art.reading.from-right-left"));
 
     private final String id;
     private final String word;
@@ -32,6 +33,6 @@ public enum Reading {
 
     /** "right-hand" or "left-hand". */
     public String hand(Side side) {
-        return isRightHand(side) ? "right-hand" : "left-hand";
+        return isRightHand(side) ? Wording.of("art.reading.right-hand") : Wording.of("art.reading.left-hand");
     }
 }

@@ -13,6 +13,7 @@ import jorn.art.Picture;
 import jorn.calendar.CalendarChoice;
 import jorn.json.Required;
 import jorn.recipe.Recipe;
+import jorn.say.Wording;
 
 /**
  * A book and all that the user decides about it. A value: every change makes another book, so undo is the previous one.
@@ -50,7 +51,7 @@ public record Book(
 
     /** The title, or a stand-in where there is none. */
     public String shownTitle() {
-        return title().isBlank() ? "Untitled" : title().strip();
+        return title().isBlank() ? Wording.of("book.book.untitled") : title().strip();
     }
 
     public String title() {

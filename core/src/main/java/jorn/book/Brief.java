@@ -56,8 +56,10 @@ public record Brief(
     public Brief {
         if (pages < 1 || pages > MOST_PAGES) {
             throw Trouble.of(
-                    "A book of " + Numeral.grouped(pages) + " pages cannot be made.",
-                    "Choose " + press.bindings().get(0).pages().inWords() + " for " + press.name() + ".");
+                    "book.brief.book-pages-cannot-made",
+                    Numeral.grouped(pages),
+                    press.bindings().get(0).pages().inWords(),
+                    press.name());
         }
         press.requirePaper(paper);
         press.requireInk(ink);
@@ -92,9 +94,11 @@ public record Brief(
         BindingOffer.PageRule rule = offer().pages();
         if (pages < rule.min() || rule.roundUp(pages) > rule.max()) {
             throw Trouble.of(
-                    press.name() + " does not bind books of " + Numeral.grouped(pages) + " pages"
-                            + (press.bindings().size() > 1 ? " " + offer().inWords() : "") + ".",
-                    "Choose " + rule.inWords() + ".");
+                    "book.brief.does-not-bind-books",
+                    press.name(),
+                    Numeral.grouped(pages),
+                    press.bindings().size() > 1 ? " " + offer().inWords() : "",
+                    rule.inWords());
         }
         return this;
     }

@@ -5,6 +5,7 @@ import java.util.Optional;
 import jorn.calendar.Span;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 
 /**
  * Runs that are repeated together once for each month, week, day or quarter. Cycles may lie inside one another.
@@ -22,11 +23,10 @@ public record Cycle(
     public Cycle {
         count = count == null ? Optional.empty() : count;
         if (from < 0 || to <= from) {
-            throw Trouble.of("The cycle “" + name + "” holds no run.", "Give it at least one.");
+            throw Trouble.of("book.cycle.cycle-holds-no-run", name);
         }
         if (count.isPresent() && (count.get() < 1 || count.get() > 1000)) {
-            throw Trouble.of(
-                    "The cycle “" + name + "” cannot be repeated " + count.get() + " times.", "Choose 1 to 1,000.");
+            throw Trouble.of("book.cycle.cycle-cannot-repeated-times", name, count.get());
         }
     }
 
@@ -37,6 +37,6 @@ public record Cycle(
 
     /** The same, repeated for other stretches. */
     public Cycle withPer(Span span) {
-        return new Cycle("Each " + span.id(), span, from, to, count);
+        return new Cycle(Wording.of("book.cycle.each", span.id()), span, from, to, count);
     }
 }

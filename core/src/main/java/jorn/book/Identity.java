@@ -42,9 +42,7 @@ public record Identity(
         subtitle = subtitle == null ? "" : subtitle;
         for (String words : List.of(title, subtitle, author)) {
             if (words.length() > LONGEST_WORDS) {
-                throw Trouble.of(
-                        "A title, subtitle or author of " + words.length() + " letters is too long.",
-                        "Use at most " + LONGEST_WORDS + ".");
+                throw Trouble.of("book.identity.title-subtitle-or-author", words.length(), LONGEST_WORDS);
             }
         }
     }

@@ -28,7 +28,7 @@ public record Interior(
         blanksAt = blanksAt == null ? BlanksAt.END : blanksAt;
         furniture = furniture == null ? Furniture.NONE : furniture;
         if (runs.isEmpty()) {
-            throw Trouble.of("The book has no pages.", "Give it at least one run of pages.");
+            throw Trouble.of("book.interior.book-has-no-pages");
         }
     }
 

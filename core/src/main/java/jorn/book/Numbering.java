@@ -6,6 +6,7 @@ import java.util.Optional;
 import jorn.json.Required;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 
 /**
  * How the pages of a run are numbered.
@@ -17,9 +18,9 @@ import jorn.measure.Trouble;
 public record Numbering(@Required FolioStyle style, Optional<Integer> from) implements NumberingBuilder.With {
     /** The figures. */
     public enum FolioStyle {
-        CONTINUED("continued", "as the pages before"),
-        NONE("none", "no number"),
-        ROMAN("roman", "i, ii, iii"),
+        CONTINUED("continued", Wording.of("book.numbering.pages-before")),
+        NONE("none", Wording.of("book.numbering.no-number")),
+        ROMAN("roman", Wording.of("book.numbering.i-ii-iii")),
         ARABIC("arabic", "1, 2, 3");
 
         private final String id;
@@ -54,7 +55,7 @@ public record Numbering(@Required FolioStyle style, Optional<Integer> from) impl
 
     public Numbering {
         if (from.isPresent() && (from.get() < 1 || from.get() > 9999)) {
-            throw Trouble.of("Pages cannot be counted from " + from.get() + ".", "Begin with 1 to 9,999.");
+            throw Trouble.of("book.numbering.pages-cannot-counted-from", from.get());
         }
     }
 }

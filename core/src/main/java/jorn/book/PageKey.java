@@ -65,6 +65,6 @@ public sealed interface PageKey extends Comparable<PageKey> {
         if (dated.matches()) {
             return new Dated(dated.group(1), Integer.parseInt(dated.group(2)));
         }
-        throw Trouble.of("“" + text + "” names no page of a run.", "Write #3 or 2026-W41/0.");
+        throw Trouble.of("book.page-key.names-no-page-run", text);
     }
 }

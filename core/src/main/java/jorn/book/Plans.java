@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 
 /**
  * What the user reckons with besides the book itself: prices, work, a batch from a copy shop.
@@ -38,10 +39,10 @@ public record Plans(
     public record Work(int drawings, double hoursEach, double hoursAWeek, LocalDate start) {
         public Work {
             if (drawings < 1 || drawings > 100_000) {
-                throw Trouble.of("The number of drawings is out of range.", "Write 1 to 100,000.");
+                throw Trouble.of("book.plans.number-drawings-out-range");
             }
-            positive("hours for a drawing", hoursEach, 10_000);
-            positive("hours a week", hoursAWeek, 168);
+            positive(Wording.of("book.plans.hours-for-drawing"), hoursEach, 10_000);
+            positive(Wording.of("book.plans.hours-week"), hoursAWeek, 168);
         }
     }
 
@@ -55,12 +56,12 @@ public record Plans(
     public record PrintBatch(int copies, double setup, double perCopy) {
         public PrintBatch {
             if (copies < 1 || copies > 1_000_000) {
-                throw Trouble.of("The number of copies is out of range.", "Write 1 to 1,000,000.");
+                throw Trouble.of("book.plans.number-copies-out-range");
             }
             if (!(setup >= 0)) {
-                throw Trouble.of("The fixed part is less than nothing.", "Write 0 or more.");
+                throw Trouble.of("book.plans.fixed-part-less-than");
             }
-            positive("price of a copy", perCopy, 1_000_000);
+            positive(Wording.of("book.plans.price-copy"), perCopy, 1_000_000);
         }
     }
 
@@ -80,7 +81,7 @@ public record Plans(
 
     private static void positive(String what, double value, double most) {
         if (!(value > 0) || value > most) {
-            throw Trouble.of("This " + what + " is out of range.", "Write a number above 0.");
+            throw Trouble.of("book.plans.out-range", what);
         }
     }
 

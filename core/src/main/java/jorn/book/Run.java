@@ -17,6 +17,7 @@ import jorn.content.Source;
 import jorn.json.Required;
 import jorn.measure.Trouble;
 import jorn.recipe.Recipe;
+import jorn.say.Wording;
 
 /**
  * A stretch of pages that are made alike.
@@ -43,9 +44,9 @@ public record Run(
         implements RunBuilder.With {
     /** The parts of a book. */
     public enum Matter {
-        FRONT("front", "front matter"),
-        BODY("body", "body"),
-        BACK("back", "back matter");
+        FRONT("front", Wording.of("book.run.front-matter")),
+        BODY(Wording.of("book.run.body"), Wording.of("book.run.body")),
+        BACK("back", Wording.of("book.run.back-matter"));
 
         private final String id;
         private final String word;
@@ -73,9 +74,7 @@ public record Run(
         decorations = decorations == null ? List.of() : List.copyOf(decorations);
         Optional<Integer> count = count(source);
         if (count.isPresent() && (count.get() < 1 || count.get() > Brief.MOST_PAGES)) {
-            throw Trouble.of(
-                    "The run “" + name + "” cannot have " + count.get() + " pages.",
-                    "Choose 1 to " + Brief.MOST_PAGES + ".");
+            throw Trouble.of("book.run.run-cannot-have-pages", name, count.get(), Brief.MOST_PAGES);
         }
     }
 

@@ -12,6 +12,7 @@ import java.util.function.UnaryOperator;
 import jorn.calendar.Span;
 import jorn.measure.Trouble;
 import jorn.recipe.Recipe;
+import jorn.say.Wording;
 
 /** Changes to the order and the make-up of a book's runs; cycles go along with the runs that they hold. */
 public final class RunOrder {
@@ -44,7 +45,7 @@ public final class RunOrder {
      */
     public static Book remove(Book book, int run) {
         if (book.runs().size() == 1) {
-            throw Trouble.of("This is the only run of pages in the book.", "Put another before or after it first.");
+            throw Trouble.of("book.run-order.only-run-pages-book");
         }
         List<Run> runs = new ArrayList<>(book.runs());
         runs.remove(run);
@@ -125,16 +126,14 @@ public final class RunOrder {
             boolean apart = c.to() <= from || c.from() >= to;
             boolean nested = c.from() >= from && c.to() <= to || from >= c.from() && to <= c.to();
             if (!apart && !nested) {
-                throw Trouble.of(
-                        "These runs begin or end in the middle of “" + c.name() + "”.",
-                        "Choose runs that lie wholly inside it, or hold all of it.");
+                throw Trouble.of("book.run-order.these-runs-begin-or", c.name());
             }
             if (c.from() == from && c.to() == to) {
-                throw Trouble.of("These runs are repeated already: “" + c.name() + "”.", "Change that instead.");
+                throw Trouble.of("book.run-order.these-runs-repeated-already", c.name());
             }
         }
         List<Cycle> cycles = new ArrayList<>(book.cycles());
-        cycles.add(new Cycle("Each " + per.id(), per, from, to, count));
+        cycles.add(new Cycle(Wording.of("book.run-order.each", per.id()), per, from, to, count));
         return book.withCycles(cycles);
     }
 
@@ -222,16 +221,14 @@ public final class RunOrder {
         Slot from = pagination.page(first);
         Slot to = pagination.page(last);
         if (from.isBlank() || from.run() != to.run()) {
-            throw Trouble.of("These pages are not of one run.", "Choose pages of one run that follow each other.");
+            throw Trouble.of("book.run-order.these-pages-not-one");
         }
         Run run = book.runs().get(from.run());
         boolean plain = run.per().isEmpty()
                 && (run.count().isPresent() || run.isFilling())
                 && cyclesOf(book, from.run()).isEmpty();
         if (!plain) {
-            throw Trouble.of(
-                    "“" + run.name() + "” comes round by the calendar, so its pages stay where their dates are.",
-                    "Give these pages a design of their own instead.");
+            throw Trouble.of("book.run-order.comes-round-by-calendar", run.name());
         }
         int before = from.index();
         int count = to.index() - from.index() + 1;
@@ -242,7 +239,7 @@ public final class RunOrder {
             return book;
         }
         Recipe design = book.recipeOf(from);
-        Run own = Run.of(run.name() + ", taken out", design, count, Placement.Start.ANYWHERE)
+        Run own = Run.of(Wording.of("book.run-order.taken-out", run.name()), design, count, Placement.Start.ANYWHERE)
                 .as(run.matter())
                 .withDecorations(run.decorations());
         if (run.facing().isPresent() && count > 1) {

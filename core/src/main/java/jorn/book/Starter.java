@@ -22,174 +22,229 @@ import jorn.press.PressShelf;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
 import jorn.recipe.Recipes;
+import jorn.say.Wording;
 
 /** What a book can begin as: a whole book, ready to export, from which the user goes on. */
 public enum Starter {
     LINED_JOURNAL(
             "lined-journal",
-            "lined journal",
-            "Lined pages behind a title page and a belongs-to page.",
+            Wording.of("book.starter.lined-journal"),
+            Wording.of("book.starter.lined-pages-behind-title"),
             new Usual("online", "6x9in", 120, "white", "black", Binding.GLUED, "C9A24A"),
             () -> List.of(
-                    front("Title", Catalogue.recipe("title"), Start.RECTO),
-                    front("Belongs to", Catalogue.recipe("belongs-to"), Start.RECTO),
-                    Run.filling("Lined pages", Recipes.lined(Ruling.customary()), Start.RECTO))),
+                    front(Wording.of("book.starter.title"), Catalogue.recipe("title"), Start.RECTO),
+                    front(Wording.of("book.starter.belongs"), Catalogue.recipe("belongs-to"), Start.RECTO),
+                    Run.filling(
+                            Wording.of("book.starter.lined-pages"), Recipes.lined(Ruling.customary()), Start.RECTO))),
     NOTEBOOK(
             "lined-notebook",
-            "lined notebook",
-            "Lined pages from the first to the last, nothing else.",
+            Wording.of("book.starter.lined-notebook"),
+            Wording.of("book.starter.lined-pages-from-first"),
             new Usual("online", "6x9in", 120, "white", "black", Binding.GLUED, "27496D"),
-            () -> List.of(Run.filling("Lined pages", Recipes.lined(Ruling.customary()), Start.ANYWHERE))),
+            () -> List.of(Run.filling(
+                    Wording.of("book.starter.lined-pages"), Recipes.lined(Ruling.customary()), Start.ANYWHERE))),
     WEEKLY_PLANNER(
             "weekly-planner",
-            "weekly planner",
-            "Each week on two pages, dated where dates are given.",
+            Wording.of("book.starter.weekly-planner"),
+            Wording.of("book.starter.each-week-on-two"),
             new Usual("online", "7x10in", 24, "white", "black", Binding.GLUED, "2F5D50"),
             () -> List.of(
-                    front("Title", Catalogue.recipe("title"), Start.RECTO),
-                    front("Belongs to", Catalogue.recipe("belongs-to"), Start.RECTO),
-                    Run.per(Span.WEEK, "Weeks", Catalogue.recipe("week-left"), Start.VERSO)
+                    front(Wording.of("book.starter.title"), Catalogue.recipe("title"), Start.RECTO),
+                    front(Wording.of("book.starter.belongs"), Catalogue.recipe("belongs-to"), Start.RECTO),
+                    Run.per(Span.WEEK, Wording.of("book.starter.weeks"), Catalogue.recipe("week-left"), Start.VERSO)
                             .facing(Catalogue.recipe("week-right")),
-                    back("Notes", Catalogue.recipe("notes"), Start.ANYWHERE).withCount(Optional.of(4)))),
+                    back(Wording.of("book.starter.notes"), Catalogue.recipe("notes"), Start.ANYWHERE)
+                            .withCount(Optional.of(4)))),
     DATED_PLANNER(
             "dated-planner",
-            "dated planner",
-            "The coming year: each month its calendar, its weeks on two pages, and notes.",
+            Wording.of("book.starter.dated-planner"),
+            Wording.of("book.starter.coming-year-each-month"),
             new Usual("online", "7x10in", 24, "white", "black", Binding.GLUED, "C9A24A"),
             () -> List.of(
-                    front("Title", Catalogue.recipe("title"), Start.RECTO),
-                    front("Belongs to", Catalogue.recipe("belongs-to"), Start.RECTO),
-                    front("Year", Catalogue.recipe("year"), Start.RECTO),
-                    Run.of("Month", Catalogue.recipe("month"), 1, Start.RECTO),
-                    Run.per(Span.WEEK, "Weeks", Catalogue.recipe("week-strips-left"), Start.VERSO)
+                    front(Wording.of("book.starter.title"), Catalogue.recipe("title"), Start.RECTO),
+                    front(Wording.of("book.starter.belongs"), Catalogue.recipe("belongs-to"), Start.RECTO),
+                    front(Wording.of("book.starter.year"), Catalogue.recipe("year"), Start.RECTO),
+                    Run.of(Wording.of("book.starter.month"), Catalogue.recipe("month"), 1, Start.RECTO),
+                    Run.per(
+                                    Span.WEEK,
+                                    Wording.of("book.starter.weeks"),
+                                    Catalogue.recipe("week-strips-left"),
+                                    Start.VERSO)
                             .facing(Catalogue.recipe("week-strips-right")),
-                    Run.of("Month's notes", Catalogue.recipe("month-notes"), 1, Start.ANYWHERE)),
-            new Cycle("Each month", Span.MONTH, 3, 6, Optional.empty())),
+                    Run.of(
+                            Wording.of("book.starter.month-s-notes"),
+                            Catalogue.recipe("month-notes"),
+                            1,
+                            Start.ANYWHERE)),
+            new Cycle(Wording.of("book.starter.each-month"), Span.MONTH, 3, 6, Optional.empty())),
     DAY_PLANNER(
             "day-planner",
-            "day planner",
-            "The coming year with a page for every day, between its months and weeks.",
+            Wording.of("book.starter.day-planner"),
+            Wording.of("book.starter.coming-year-with-page"),
             new Usual("online", "6x9in", 24, "white", "black", Binding.GLUED, "B5533C"),
             () -> List.of(
-                    front("Title", Catalogue.recipe("title"), Start.RECTO),
-                    Run.of("Month", Catalogue.recipe("month"), 1, Start.RECTO),
-                    Run.per(Span.WEEK, "Weeks", Catalogue.recipe("week"), Start.ANYWHERE),
-                    Run.per(Span.DAY, "Days", Catalogue.recipe("day-slots"), Start.ANYWHERE)),
-            new Cycle("Each month", Span.MONTH, 1, 4, Optional.empty())),
+                    front(Wording.of("book.starter.title"), Catalogue.recipe("title"), Start.RECTO),
+                    Run.of(Wording.of("book.starter.month"), Catalogue.recipe("month"), 1, Start.RECTO),
+                    Run.per(Span.WEEK, Wording.of("book.starter.weeks"), Catalogue.recipe("week"), Start.ANYWHERE),
+                    Run.per(Span.DAY, Wording.of("book.starter.days"), Catalogue.recipe("day-slots"), Start.ANYWHERE)),
+            new Cycle(Wording.of("book.starter.each-month"), Span.MONTH, 1, 4, Optional.empty())),
     UNDATED_PLANNER(
             "undated-planner",
-            "undated planner",
-            "Twelve months, each with five weeks and notes, to begin on any day.",
+            Wording.of("book.starter.undated-planner"),
+            Wording.of("book.starter.twelve-months-each-with"),
             new Usual("online", "7x10in", 24, "white", "black", Binding.GLUED, "6B4C6E"),
             () -> List.of(
-                    front("Title", Catalogue.recipe("title"), Start.RECTO),
-                    front("Belongs to", Catalogue.recipe("belongs-to"), Start.RECTO),
-                    Run.of("Month", Catalogue.recipe("month-boxes"), 1, Start.RECTO),
-                    Run.per(Span.WEEK, "Weeks", Catalogue.recipe("week-left"), Start.VERSO)
+                    front(Wording.of("book.starter.title"), Catalogue.recipe("title"), Start.RECTO),
+                    front(Wording.of("book.starter.belongs"), Catalogue.recipe("belongs-to"), Start.RECTO),
+                    Run.of(Wording.of("book.starter.month"), Catalogue.recipe("month-boxes"), 1, Start.RECTO),
+                    Run.per(Span.WEEK, Wording.of("book.starter.weeks"), Catalogue.recipe("week-left"), Start.VERSO)
                             .facing(Catalogue.recipe("week-right")),
-                    Run.of("Month's notes", Catalogue.recipe("month-notes"), 1, Start.ANYWHERE)),
-            new Cycle("Each month", Span.MONTH, 2, 5, Optional.empty())),
+                    Run.of(
+                            Wording.of("book.starter.month-s-notes"),
+                            Catalogue.recipe("month-notes"),
+                            1,
+                            Start.ANYWHERE)),
+            new Cycle(Wording.of("book.starter.each-month"), Span.MONTH, 2, 5, Optional.empty())),
     LOG_BOOK(
             "log-book",
-            "log book",
-            "The same log on every page; any design of the catalogue can take its place.",
+            Wording.of("book.starter.log-book"),
+            Wording.of("book.starter.same-log-on-every"),
             new Usual("online", "6x9in", 120, "white", "black", Binding.GLUED, "7A8C5A"),
             () -> List.of(
-                    front("Title", Catalogue.recipe("title"), Start.RECTO),
-                    front("Belongs to", Catalogue.recipe("belongs-to"), Start.RECTO),
-                    Run.filling("Log pages", Catalogue.recipe("inspection"), Start.RECTO))),
+                    front(Wording.of("book.starter.title"), Catalogue.recipe("title"), Start.RECTO),
+                    front(Wording.of("book.starter.belongs"), Catalogue.recipe("belongs-to"), Start.RECTO),
+                    Run.filling(Wording.of("book.starter.log-pages"), Catalogue.recipe("inspection"), Start.RECTO))),
     GRID_SKETCHBOOK(
             "grid-sketchbook",
-            "grid sketchbook",
-            "Squares of 10 mm, wide enough for felt pens, on every page.",
+            Wording.of("book.starter.grid-sketchbook"),
+            Wording.of("book.starter.squares-mm-wide-enough"),
             new Usual("online", "8.5x11in", 120, "white", "black", Binding.GLUED, "3A3A3A"),
             () -> List.of(
-                    front("Title", Catalogue.recipe("title"), Start.RECTO),
-                    Run.filling("Squares", Catalogue.recipe("squared-10"), Start.RECTO))),
+                    front(Wording.of("book.starter.title"), Catalogue.recipe("title"), Start.RECTO),
+                    Run.filling(Wording.of("book.starter.squares"), Catalogue.recipe("squared-10"), Start.RECTO))),
     PUZZLE_BOOK(
             "puzzle-book",
-            "puzzle book",
-            "Large pages for puzzles, solutions at the end. The puzzle pages are bare so far.",
+            Wording.of("book.starter.puzzle-book"),
+            Wording.of("book.starter.large-pages-for-puzzles"),
             new Usual("online", "8.5x11in", 120, "white", "black", Binding.GLUED, "6B4C6E"),
             () -> List.of(
-                    front("Title", Catalogue.recipe("title"), Start.RECTO),
-                    front("How to solve", Recipes.heading("How to solve them"), Start.ANYWHERE),
-                    Run.filling("Puzzles", Recipes.bare("Puzzles"), Start.RECTO),
-                    back("Solutions", Recipes.heading("Solutions"), Start.RECTO),
-                    back("Solved pages", Recipes.bare("Solved pages"), Start.ANYWHERE)
+                    front(Wording.of("book.starter.title"), Catalogue.recipe("title"), Start.RECTO),
+                    front(
+                            Wording.of("book.starter.how-solve"),
+                            Recipes.heading(Wording.of("book.starter.how-solve-them")),
+                            Start.ANYWHERE),
+                    Run.filling(
+                            Wording.of("book.starter.puzzles"),
+                            Recipes.bare(Wording.of("book.starter.puzzles")),
+                            Start.RECTO),
+                    back(
+                            Wording.of("book.starter.solutions"),
+                            Recipes.heading(Wording.of("book.starter.solutions")),
+                            Start.RECTO),
+                    back(
+                                    Wording.of("book.starter.solved-pages"),
+                                    Recipes.bare(Wording.of("book.starter.solved-pages")),
+                                    Start.ANYWHERE)
                             .withCount(Optional.of(16)))),
     COLOURING_BOOK(
             "colouring-book",
-            "colouring book",
-            "About fifty pictures, each with a bare back. The picture pages are bare so far.",
+            Wording.of("book.starter.colouring-book"),
+            Wording.of("book.starter.about-fifty-pictures-each"),
             new Usual("online", "8.5x11in", 104, "white", "black", Binding.GLUED, "D98B7B"),
             () -> List.of(
-                    front("Title", Catalogue.recipe("title"), Start.RECTO),
-                    front("Belongs to", Catalogue.recipe("belongs-to"), Start.RECTO),
-                    Run.filling("Pictures and their backs", Recipes.bare("Pictures"), Start.RECTO))),
+                    front(Wording.of("book.starter.title"), Catalogue.recipe("title"), Start.RECTO),
+                    front(Wording.of("book.starter.belongs"), Catalogue.recipe("belongs-to"), Start.RECTO),
+                    Run.filling(
+                            Wording.of("book.starter.pictures-their-backs"),
+                            Recipes.bare(Wording.of("book.starter.pictures")),
+                            Start.RECTO))),
     PICTURE_BOOK(
             "picture-book",
-            "picture book",
-            "A story in pictures, in colour, between hard covers. The pictures come later.",
+            Wording.of("book.starter.picture-book"),
+            Wording.of("book.starter.story-pictures-colour-between"),
             new Usual("casebound", "8.5x8.5in", 40, "colour", "colour", Binding.CASED, "C9A24A"),
             () -> List.of(
-                    front("Half title", Catalogue.recipe("half-title"), Start.RECTO),
-                    front("Title", Catalogue.recipe("title"), Start.RECTO),
-                    front("Copyright", Catalogue.recipe("copyright"), Start.ANYWHERE),
-                    front("Dedication", Catalogue.recipe("dedication"), Start.RECTO),
-                    Run.filling("Story", Recipes.bare("Story"), Start.ANYWHERE),
-                    back("About the author", Recipes.heading("About the author"), Start.ANYWHERE))),
+                    front(Wording.of("book.starter.half-title"), Catalogue.recipe("half-title"), Start.RECTO),
+                    front(Wording.of("book.starter.title"), Catalogue.recipe("title"), Start.RECTO),
+                    front(Wording.of("book.starter.copyright"), Catalogue.recipe("copyright"), Start.ANYWHERE),
+                    front(Wording.of("book.starter.dedication"), Catalogue.recipe("dedication"), Start.RECTO),
+                    Run.filling(
+                            Wording.of("book.starter.story"),
+                            Recipes.bare(Wording.of("book.starter.story")),
+                            Start.ANYWHERE),
+                    back(
+                            Wording.of("book.starter.about-author"),
+                            Recipes.heading(Wording.of("book.starter.about-author")),
+                            Start.ANYWHERE))),
     TEXT_BOOK(
             "text-book",
-            "text book",
-            "Front matter, chapters, back matter, on cream paper. The text comes later.",
+            Wording.of("book.starter.text-book"),
+            Wording.of("book.starter.front-matter-chapters-back"),
             new Usual("online", "5.5x8.5in", 240, "cream", "black", Binding.GLUED, "B5533C"),
             () -> List.of(
-                    front("Half title", Catalogue.recipe("half-title"), Start.RECTO),
-                    front("Title", Catalogue.recipe("title"), Start.RECTO),
-                    front("Copyright", Catalogue.recipe("copyright"), Start.ANYWHERE),
-                    front("Dedication", Catalogue.recipe("dedication"), Start.RECTO),
-                    front("Contents", Recipes.heading("Contents"), Start.RECTO),
-                    Run.filling("Chapters", Recipes.bare("Chapters"), Start.RECTO),
-                    back("Thanks", Recipes.heading("Thanks"), Start.RECTO),
-                    back("About the author", Recipes.heading("About the author"), Start.RECTO))),
+                    front(Wording.of("book.starter.half-title"), Catalogue.recipe("half-title"), Start.RECTO),
+                    front(Wording.of("book.starter.title"), Catalogue.recipe("title"), Start.RECTO),
+                    front(Wording.of("book.starter.copyright"), Catalogue.recipe("copyright"), Start.ANYWHERE),
+                    front(Wording.of("book.starter.dedication"), Catalogue.recipe("dedication"), Start.RECTO),
+                    front(
+                            Wording.of("book.starter.contents"),
+                            Recipes.heading(Wording.of("book.starter.contents")),
+                            Start.RECTO),
+                    Run.filling(
+                            Wording.of("book.starter.chapters"),
+                            Recipes.bare(Wording.of("book.starter.chapters")),
+                            Start.RECTO),
+                    back(
+                            Wording.of("book.starter.thanks"),
+                            Recipes.heading(Wording.of("book.starter.thanks")),
+                            Start.RECTO),
+                    back(
+                            Wording.of("book.starter.about-author"),
+                            Recipes.heading(Wording.of("book.starter.about-author")),
+                            Start.RECTO))),
     ZINE(
             "zine",
-            "stapled zine",
-            "Sixteen pages folded and stapled; the first and last page are the cover.",
+            Wording.of("book.starter.stapled-zine"),
+            Wording.of("book.starter.sixteen-pages-folded-stapled"),
             new Usual("magazine", "5.5x8.5in", 16, "white", "black", Binding.STITCHED, "7A8C5A"),
             () -> List.of(
-                    front("Front page", Catalogue.recipe("title"), Start.RECTO),
-                    Run.filling("Pages", Recipes.bare("Pages"), Start.ANYWHERE),
-                    back("Last page", Catalogue.recipe("colophon"), Start.ANYWHERE))),
+                    front(Wording.of("book.starter.front-page"), Catalogue.recipe("title"), Start.RECTO),
+                    Run.filling(
+                            Wording.of("book.starter.pages"),
+                            Recipes.bare(Wording.of("book.starter.pages")),
+                            Start.ANYWHERE),
+                    back(Wording.of("book.starter.last-page"), Catalogue.recipe("colophon"), Start.ANYWHERE))),
     CARDS(
             "cards",
-            "set of cards",
-            "Sheets that the buyer cuts into cards. The cards come later.",
+            Wording.of("book.starter.set-cards"),
+            Wording.of("book.starter.sheets-buyer-cuts-into"),
             new Usual("copyshop", "8.5x11in", 8, "heavy", "black", Binding.LOOSE, "E8DCC2"),
-            () -> List.of(Run.filling("Sheets", Recipes.bare("Sheets of cards"), Start.ANYWHERE))),
+            () -> List.of(Run.filling(
+                    Wording.of("book.starter.sheets"),
+                    Recipes.bare(Wording.of("book.starter.sheets-cards")),
+                    Start.ANYWHERE))),
     TABLET_PLANNER(
             "tablet-planner",
-            "tablet planner",
-            "Weeks for a tablet's screen. Links from page to page come later.",
+            Wording.of("book.starter.tablet-planner"),
+            Wording.of("book.starter.weeks-for-tablet-s"),
             new Usual("screen", "9.5x11in", 60, "white", "colour", Binding.LOOSE, "27496D"),
             () -> List.of(
-                    front("Title", Catalogue.recipe("title"), Start.ANYWHERE),
-                    Run.filling("Weeks", Catalogue.recipe("week"), Start.ANYWHERE))),
+                    front(Wording.of("book.starter.title"), Catalogue.recipe("title"), Start.ANYWHERE),
+                    Run.filling(Wording.of("book.starter.weeks"), Catalogue.recipe("week"), Start.ANYWHERE))),
     BLANK_BOOK(
             "blank-book",
-            "blank book",
-            "A title page and bare paper, to draw in.",
+            Wording.of("book.starter.blank-book"),
+            Wording.of("book.starter.title-page-bare-paper"),
             new Usual("online", "8.5x8.5in", 60, "cream", "black", Binding.GLUED, "3A3A3A"),
             () -> List.of(
-                    front("Title", Catalogue.recipe("title"), Start.RECTO),
-                    Run.filling("Blank pages", Catalogue.recipe("blank"), Start.RECTO))),
+                    front(Wording.of("book.starter.title"), Catalogue.recipe("title"), Start.RECTO),
+                    Run.filling(Wording.of("book.starter.blank-pages"), Catalogue.recipe("blank"), Start.RECTO))),
     EMPTY(
             "empty",
-            "book",
-            "Nothing yet: bare pages in a usual size.",
+            Wording.of("book.starter.book"),
+            Wording.of("book.starter.nothing-yet-bare-pages"),
             new Usual("online", "6x9in", 24, "white", "black", Binding.GLUED, "E8DCC2"),
-            () -> List.of(Run.filling("Pages", Catalogue.recipe("blank"), Start.ANYWHERE)));
+            () -> List.of(Run.filling(Wording.of("book.starter.pages"), Catalogue.recipe("blank"), Start.ANYWHERE)));
 
     /** What people mostly choose for this kind of book. */
     private record Usual(
@@ -300,10 +355,9 @@ public enum Starter {
                 .filter(s -> s.id.equals(id))
                 .findFirst()
                 .orElseThrow(() -> Trouble.of(
-                        "There is no starter “" + id + "”.",
-                        "Choose one of "
-                                + String.join(
-                                        ", ",
-                                        Arrays.stream(values()).map(Starter::id).toList()) + "."));
+                        "book.starter.there-no-starter",
+                        id,
+                        String.join(
+                                ", ", Arrays.stream(values()).map(Starter::id).toList())));
     }
 }

@@ -14,6 +14,7 @@ import jorn.measure.Figure;
 import jorn.measure.Length;
 import jorn.measure.Scalar;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /** All figures of a book, in the order in which the measure card shows them. */
 public final class Measures {
@@ -92,18 +93,22 @@ public final class Measures {
         int planned = pagination.planned();
         int asked = book.brief().pages();
         if (n == planned && n > asked && n - asked < multiple) {
-            Figure wanted =
-                    Figure.given("pages.asked", "Pages asked for", Scalar.count(asked, "pages"), "your decision");
+            Figure wanted = Figure.given(
+                    "pages.asked",
+                    Wording.of("brief.measures.pages-asked-for"),
+                    Scalar.count(asked, Wording.of("brief.measures.pages")),
+                    Wording.of("brief.measures.your-decision"));
             Figure step = Figure.given(
                     "pages.multiple",
-                    "Pages in a step",
-                    Scalar.count(multiple, "pages"),
-                    book.brief().press().name() + " binds in steps");
+                    Wording.of("brief.measures.pages-step"),
+                    Scalar.count(multiple, Wording.of("brief.measures.pages")),
+                    Wording.of(
+                            "brief.measures.binds-steps", book.brief().press().name()));
             return Figure.computed(
                     "pages",
-                    "Pages",
-                    Scalar.count(n, "pages"),
-                    "{pages.asked}, up to the next multiple of {pages.multiple}",
+                    Wording.of("brief.measures.pages-2"),
+                    Scalar.count(n, Wording.of("brief.measures.pages")),
+                    Wording.of("brief.measures.up-next-multiple"),
                     "",
                     wanted,
                     step);
@@ -111,33 +116,50 @@ public final class Measures {
         if (!pagination.settled()) {
             return Figure.given(
                     "pages",
-                    "Pages",
-                    Scalar.count(n, "pages"),
-                    "page count and margins call for each other in turn; the margins are those of "
-                            + pagination.marginsFor() + " pages");
+                    Wording.of("brief.measures.pages-2"),
+                    Scalar.count(n, Wording.of("brief.measures.pages")),
+                    Wording.of("brief.measures.page-count-margins-call", pagination.marginsFor()));
         }
         if (n == planned) {
-            return Figure.given("pages", "Pages", Scalar.count(n, "pages"), "what the book holds");
+            return Figure.given(
+                    "pages",
+                    Wording.of("brief.measures.pages-2"),
+                    Scalar.count(n, Wording.of("brief.measures.pages")),
+                    Wording.of("brief.measures.what-book-holds"));
         }
-        Figure held =
-                Figure.given("pages.planned", "Planned pages", Scalar.count(planned, "pages"), "what the book holds");
+        Figure held = Figure.given(
+                "pages.planned",
+                Wording.of("brief.measures.planned-pages"),
+                Scalar.count(planned, Wording.of("brief.measures.pages")),
+                Wording.of("brief.measures.what-book-holds"));
         Figure blanks = Figure.given(
                 "pages.blank",
-                "Blanks put in",
-                Scalar.count(pagination.blanksAdded(), "blank"),
-                book.blanksAt().word() + ", for a multiple of " + multiple + " or the wanted count");
+                Wording.of("brief.measures.blanks-put"),
+                Scalar.count(pagination.blanksAdded(), Wording.of("brief.measures.blank")),
+                Wording.of(
+                        "brief.measures.for-multiple-or-wanted", book.blanksAt().word(), multiple));
         return Figure.computed(
-                "pages", "Pages", Scalar.count(n, "pages"), "{pages.planned} + {pages.blank}", "", held, blanks);
+                "pages",
+                Wording.of("brief.measures.pages-2"),
+                Scalar.count(n, Wording.of("brief.measures.pages")),
+                "{pages.planned} + {pages.blank}",
+                "",
+                held,
+                blanks);
     }
 
     private static Figure leaves(Pagination pagination) {
-        Figure pages = Figure.given("pages", "Pages", Scalar.count(pagination.pageCount(), "pages"), "");
+        Figure pages = Figure.given(
+                "pages",
+                Wording.of("brief.measures.pages-2"),
+                Scalar.count(pagination.pageCount(), Wording.of("brief.measures.pages")),
+                "");
         return Figure.computed(
                 "leaves",
-                "Leaves",
-                Scalar.count((pagination.pageCount() + 1) / 2, "leaves"),
+                Wording.of("brief.measures.leaves"),
+                Scalar.count((pagination.pageCount() + 1) / 2, Wording.of("brief.measures.leaves-2")),
                 "{pages} ÷ 2",
-                "a leaf is two pages",
+                Wording.of("brief.measures.leaf-two-pages"),
                 pages);
     }
 
@@ -149,18 +171,22 @@ public final class Measures {
         double area = w.in(Unit.MILLIMETRE) * h.in(Unit.MILLIMETRE) / 1e6;
         String press = book.brief().press().name();
         Figure count = leaves(pagination);
-        Figure leaf = Figure.given("leaf.area", "Area of a leaf", new Scalar(area, "m²", 4), "trim width × height");
+        Figure leaf = Figure.given(
+                "leaf.area",
+                Wording.of("brief.measures.area-leaf"),
+                new Scalar(area, "m²", 4),
+                Wording.of("brief.measures.trim-width-height"));
         Figure paper = Figure.given(
                 "paper.grammage",
-                "Grammage",
+                Wording.of("brief.measures.grammage"),
                 new Scalar(gsm, "g/m²", 0),
                 book.brief().paperStock().name() + ", " + press);
         return Figure.computed(
                 "book.weight",
-                "Weight of the block",
+                Wording.of("brief.measures.weight-block"),
                 new Scalar(leaves * area * gsm, "g", 0),
                 "{leaves} × {leaf.area} × {paper.grammage}",
-                "cover left out",
+                Wording.of("brief.measures.cover-left-out"),
                 count,
                 leaf,
                 paper);

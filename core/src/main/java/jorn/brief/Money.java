@@ -8,6 +8,7 @@ import jorn.book.Plans;
 import jorn.measure.Figure;
 import jorn.measure.Scalar;
 import jorn.press.Market;
+import jorn.say.Wording;
 
 /**
  * Costs and prices of one copy.
@@ -55,19 +56,27 @@ public final class Money {
     }
 
     private Figure share() {
-        return Figure.given("share", "Your share", new Scalar(market.share() * 100, "%", 0), source());
+        return Figure.given(
+                "share", Wording.of("brief.money.your-share"), new Scalar(market.share() * 100, "%", 0), source());
     }
 
     /** What printing one copy costs. */
     public Figure printing() {
-        Figure pages = Figure.given("pages", "Pages", Scalar.count(pageCount, "pages"), "");
-        Figure fixed = Figure.given("cost.fixed", "Fixed cost", amount(cost.fixed()), source());
-        Figure perPage =
-                Figure.given("cost.page", "Cost of a page", new Scalar(cost.perPage(), market.currency(), 4), source());
+        Figure pages = Figure.given(
+                "pages",
+                Wording.of("brief.money.pages"),
+                Scalar.count(pageCount, Wording.of("brief.money.pages-2")),
+                "");
+        Figure fixed = Figure.given("cost.fixed", Wording.of("brief.money.fixed-cost"), amount(cost.fixed()), source());
+        Figure perPage = Figure.given(
+                "cost.page",
+                Wording.of("brief.money.cost-page"),
+                new Scalar(cost.perPage(), market.currency(), 4),
+                source());
         double print = cost.fixed() + cost.perPage() * pageCount;
         return Figure.computed(
                 "cost.print",
-                "Printing one",
+                Wording.of("brief.money.printing-one"),
                 amount(print),
                 "{cost.fixed} + {cost.page} × {pages}",
                 source(),
@@ -82,7 +91,7 @@ public final class Money {
 
     /** The lowest list price at which nothing is lost. */
     public Figure lowest() {
-        return priceFor("price.lowest", "Lowest price", 0);
+        return priceFor("price.lowest", Wording.of("brief.money.lowest-price"), 0);
     }
 
     /**
@@ -91,22 +100,32 @@ public final class Money {
      * @param kept from 0
      */
     public Figure priceToKeep(double kept) {
-        return priceFor("price.to-keep", "Price to keep " + amountText(kept), kept);
+        return priceFor("price.to-keep", Wording.of("brief.money.price-keep", amountText(kept)), kept);
     }
 
     private Figure priceFor(String key, String label, double kept) {
         double price = upToCent((print() + kept) / market.share());
         if (kept == 0) {
             return Figure.computed(
-                    key, label, amount(price), "{cost.print} ÷ {share}", "rounded up to the cent", printing(), share());
+                    key,
+                    label,
+                    amount(price),
+                    "{cost.print} ÷ {share}",
+                    Wording.of("brief.money.rounded-up-cent"),
+                    printing(),
+                    share());
         }
-        Figure wish = Figure.given("kept.wish", "Wished for", amount(kept), "your decision");
+        Figure wish = Figure.given(
+                "kept.wish",
+                Wording.of("brief.money.wished-for"),
+                amount(kept),
+                Wording.of("brief.money.your-decision"));
         return Figure.computed(
                 key,
                 label,
                 amount(price),
                 "({cost.print} + {kept.wish}) ÷ {share}",
-                "rounded up to the cent",
+                Wording.of("brief.money.rounded-up-cent"),
                 printing(),
                 wish,
                 share());
@@ -125,10 +144,14 @@ public final class Money {
 
     /** What the author keeps of one copy at a list price. */
     public Figure kept(double price) {
-        Figure list = Figure.given("price.list", "List price", amount(price), "your decision");
+        Figure list = Figure.given(
+                "price.list",
+                Wording.of("brief.money.list-price"),
+                amount(price),
+                Wording.of("brief.money.your-decision"));
         return Figure.computed(
                 "price.kept",
-                "At " + amountText(price) + " you keep",
+                Wording.of("brief.money.at-you-keep", amountText(price)),
                 amount(price * market.share() - print()),
                 "{price.list} × {share} − {cost.print}",
                 source(),
@@ -155,10 +178,12 @@ public final class Money {
                 "rate",
                 "One " + market.currency(),
                 new Scalar(rate.get(), own, 4),
-                market.currency().equals(own) ? "the same currency" : "your rate");
+                market.currency().equals(own)
+                        ? Wording.of("brief.money.same-currency")
+                        : Wording.of("brief.money.your-rate"));
         return kept().map(k -> Figure.computed(
                 "price.kept.own",
-                "Kept, in " + own,
+                Wording.of("brief.money.kept", own),
                 new Scalar(((Scalar) k.value()).value() * rate.get(), own, 2),
                 "{price.kept} × {rate}",
                 "",
@@ -191,13 +216,25 @@ public final class Money {
     }
 
     private List<Figure> batch(Plans.PrintBatch b) {
-        Figure copies = Figure.given("batch.copies", "Copies", Scalar.count(b.copies(), "copies"), "your decision");
-        Figure setup = Figure.given("batch.setup", "Fixed part", amount(b.setup()), "your shop");
-        Figure each = Figure.given("batch.copy", "Price of a copy", amount(b.perCopy()), "your shop");
+        Figure copies = Figure.given(
+                "batch.copies",
+                Wording.of("brief.money.copies"),
+                Scalar.count(b.copies(), Wording.of("brief.money.copies-2")),
+                Wording.of("brief.money.your-decision"));
+        Figure setup = Figure.given(
+                "batch.setup",
+                Wording.of("brief.money.fixed-part"),
+                amount(b.setup()),
+                Wording.of("brief.money.your-shop"));
+        Figure each = Figure.given(
+                "batch.copy",
+                Wording.of("brief.money.price-copy"),
+                amount(b.perCopy()),
+                Wording.of("brief.money.your-shop"));
         double total = b.setup() + b.perCopy() * b.copies();
         Figure whole = Figure.computed(
                 "batch.total",
-                "The batch",
+                Wording.of("brief.money.batch"),
                 amount(total),
                 "{batch.setup} + {batch.copy} × {batch.copies}",
                 "",
@@ -208,7 +245,7 @@ public final class Money {
         all.add(whole);
         all.add(Figure.computed(
                 "batch.each",
-                "One of them",
+                Wording.of("brief.money.one-them"),
                 amount(total / b.copies()),
                 "{batch.total} ÷ {batch.copies}",
                 "",
@@ -218,10 +255,10 @@ public final class Money {
             double from = Math.max(1, Math.ceil(b.setup() / (print() - b.perCopy()) - 1e-9));
             all.add(Figure.computed(
                     "batch.break-even",
-                    "Cheaper from",
-                    Scalar.count((long) from, "copies"),
+                    Wording.of("brief.money.cheaper-from"),
+                    Scalar.count((long) from, Wording.of("brief.money.copies-2")),
                     "{batch.setup} ÷ ({cost.print} − {batch.copy})",
-                    "rounded up; before that the press is cheaper",
+                    Wording.of("brief.money.rounded-up-before-press"),
                     setup,
                     printing(),
                     each));

@@ -8,6 +8,7 @@ import jorn.measure.Scalar;
 import jorn.measure.Size;
 import jorn.press.Binding;
 import jorn.press.PressProfile.CutSheet;
+import jorn.say.Wording;
 
 /**
  * How many larger sheets a book takes that is cut or folded from them: single leaves stand side by side on a sheet and are
@@ -39,18 +40,25 @@ final class SheetCount {
         boolean folded = book.brief().binding() == Binding.STITCHED;
         int each = 2 * sheet.up();
         int pages = pagination.pageCount();
-        Figure count = Figure.given("pages", "Pages", Scalar.count(pages, "pages"), "");
+        Figure count = Figure.given(
+                "pages",
+                Wording.of("brief.sheet-count.pages"),
+                Scalar.count(pages, Wording.of("brief.sheet-count.pages-2")),
+                "");
         Figure perSheet = Figure.given(
                 "sheet.pages",
-                "Pages on a sheet",
-                Scalar.count(each, "pages"),
-                sheet.sheet().id() + ", both sides, " + book.brief().press().name());
+                Wording.of("brief.sheet-count.pages-on-sheet"),
+                Scalar.count(each, Wording.of("brief.sheet-count.pages-2")),
+                Wording.of(
+                        "brief.sheet-count.both-sides",
+                        sheet.sheet().id(),
+                        book.brief().press().name()));
         return Figure.computed(
                 "paper.sheets",
-                "Sheets of " + sheet.sheet().id(),
-                Scalar.count((pages + each - 1) / each, "sheets"),
+                Wording.of("brief.sheet-count.sheets", sheet.sheet().id()),
+                Scalar.count((pages + each - 1) / each, Wording.of("brief.sheet-count.sheets-2")),
                 "{pages} ÷ {sheet.pages}",
-                folded ? "folded once" : "cut apart",
+                folded ? Wording.of("brief.sheet-count.folded-once") : Wording.of("brief.sheet-count.cut-apart"),
                 count,
                 perSheet);
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import jorn.book.Plans;
 import jorn.measure.Figure;
 import jorn.measure.Scalar;
+import jorn.say.Wording;
 
 /**
  * How long the drawings take: whether a book is a week or a year.
@@ -33,15 +34,25 @@ public final class WorkBudget {
 
     /** Hours and weeks, with their working. */
     public List<Figure> figures() {
-        Figure drawings =
-                Figure.given("work.drawings", "Drawings", Scalar.count(work.drawings(), "drawings"), "your decision");
-        Figure each = Figure.given("work.each", "Hours for one", new Scalar(work.hoursEach(), "h", 1), "your guess");
+        Figure drawings = Figure.given(
+                "work.drawings",
+                Wording.of("brief.work-budget.drawings"),
+                Scalar.count(work.drawings(), Wording.of("brief.work-budget.drawings-2")),
+                Wording.of("brief.work-budget.your-decision"));
+        Figure each = Figure.given(
+                "work.each",
+                Wording.of("brief.work-budget.hours-for-one"),
+                new Scalar(work.hoursEach(), Wording.of("brief.work-budget.h"), 1),
+                Wording.of("brief.work-budget.your-guess"));
         Figure aWeek = Figure.given(
-                "work.a-week", "Hours a week", new Scalar(work.hoursAWeek(), "h a week", 1), "your decision");
+                "work.a-week",
+                Wording.of("brief.work-budget.hours-week"),
+                new Scalar(work.hoursAWeek(), Wording.of("brief.work-budget.h-week"), 1),
+                Wording.of("brief.work-budget.your-decision"));
         Figure whole = Figure.computed(
                 "work.hours",
-                "Work in all",
-                new Scalar(hours(), "h", 0),
+                Wording.of("brief.work-budget.work-all"),
+                new Scalar(hours(), Wording.of("brief.work-budget.h"), 0),
                 "{work.drawings} × {work.each}",
                 "",
                 drawings,
@@ -50,9 +61,9 @@ public final class WorkBudget {
                 whole,
                 Figure.computed(
                         "work.weeks",
-                        "It takes",
-                        new Scalar(weeks(), "weeks", 1),
-                        "{work.hours} ÷ {work.a-week}",
+                        Wording.of("brief.work-budget.takes"),
+                        new Scalar(weeks(), Wording.of("brief.work-budget.weeks"), 1),
+                        Wording.of("brief.work-budget.text"),
                         "",
                         whole,
                         aWeek));

@@ -48,20 +48,18 @@ public record CalendarChoice(
         holidays = holidays == null ? "" : holidays.strip().toUpperCase(Locale.ROOT);
         personal = personal == null ? Map.of() : java.util.Collections.unmodifiableMap(new TreeMap<>(personal));
         if (from.isPresent() != to.isPresent()) {
-            throw Trouble.of("A dated book needs a first and a last day.", "Give both, or neither.");
+            throw Trouble.of("calendar.calendar-choice.dated-book-needs-first");
         }
         if (from.isPresent()) {
             if (to.get().isBefore(from.get())) {
-                throw Trouble.of(
-                        "The period ends on " + to.get() + ", before it starts on " + from.get() + ".",
-                        "Put the later day last.");
+                throw Trouble.of("calendar.calendar-choice.period-ends-on-before", to.get(), from.get());
             }
             if (ChronoUnit.DAYS.between(from.get(), to.get()) > LONGEST_DAYS) {
-                throw Trouble.of("A period of more than five years is too long for one book.", "Choose a shorter one.");
+                throw Trouble.of("calendar.calendar-choice.period-more-than-five");
             }
         }
         if (Locale.forLanguageTag(language).getLanguage().isEmpty()) {
-            throw Trouble.of("“" + language + "” is not a language.", "Write a tag such as en, de, fr-CA or ar.");
+            throw Trouble.of("calendar.calendar-choice.not-language", language);
         }
         Holidays.requireCountry(holidays);
     }

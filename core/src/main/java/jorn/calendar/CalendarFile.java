@@ -135,9 +135,7 @@ final class CalendarFile {
     /** Each day that an event touches; one that ends at midnight does not touch the day that begins then. */
     private void days(Instant from, boolean timed, long length, ZoneId zone, String words) {
         if (++seen > MOST) {
-            throw Trouble.of(
-                    "This calendar has more than " + MOST + " events in the book's time.",
-                    "Take the part of it that the book needs into a calendar of its own.");
+            throw Trouble.of("calendar.calendar-file.calendar-has-more-than", MOST);
         }
         // Days without a time are read as midnight on this machine's wall.
         ZoneId wall = timed ? zone : ZoneId.systemDefault();

@@ -11,6 +11,7 @@ import jorn.calendar.Occasion.Period;
 import jorn.measure.Days;
 import jorn.measure.TextFile;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -44,10 +45,10 @@ public final class DayFile {
         }
         if (days.isEmpty()) {
             throw Trouble.of(
-                    file.getFileName() + " holds no dates"
-                            + within.map(p -> " from " + p.from() + " to " + p.to())
-                                    .orElse("") + ".",
-                    "Give an .ics calendar, or lines such as 2026-10-09, Hive open day.");
+                    "calendar.day-file.holds-no-dates",
+                    file.getFileName(),
+                    within.map(p -> Wording.of("calendar.day-file.from", p.from(), p.to()))
+                            .orElse(""));
         }
         return days;
     }
@@ -73,8 +74,7 @@ public final class DayFile {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (UncheckedIOException e) {
-            throw Trouble.because(
-                    "The list of days cannot be read: a quotation mark is not closed.", "Mend that line.", e);
+            throw Trouble.because(e, "calendar.day-file.list-days-cannot-read");
         }
     }
 

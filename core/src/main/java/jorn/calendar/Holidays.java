@@ -30,9 +30,7 @@ final class Holidays {
         Set<String> known = new TreeSet<>();
         HolidayManager.getSupportedCalendarCodes().forEach(c -> known.add(c.toUpperCase(Locale.ROOT)));
         if (!known.contains(country)) {
-            throw Trouble.of(
-                    "No holidays are known for “" + country + "”.",
-                    "Write a country's two letters, such as DK, DE, GB or US.");
+            throw Trouble.of("calendar.holidays.no-holidays-known-for", country);
         }
     }
 

@@ -3,14 +3,15 @@ package jorn.calendar;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.Optional;
+import jorn.say.Wording;
 import org.shredzone.commons.suncalc.MoonPhase;
 
 /** The four phases of the moon, by the day (UTC) on which they fall, from the commons-suncalc library. */
 public enum Moon {
-    NEW("new moon", MoonPhase.Phase.NEW_MOON),
-    FIRST_QUARTER("first quarter", MoonPhase.Phase.FIRST_QUARTER),
-    FULL("full moon", MoonPhase.Phase.FULL_MOON),
-    LAST_QUARTER("last quarter", MoonPhase.Phase.LAST_QUARTER);
+    NEW(Wording.of("calendar.moon.new-moon"), MoonPhase.Phase.NEW_MOON),
+    FIRST_QUARTER(Wording.of("calendar.moon.first-quarter"), MoonPhase.Phase.FIRST_QUARTER),
+    FULL(Wording.of("calendar.moon.full-moon"), MoonPhase.Phase.FULL_MOON),
+    LAST_QUARTER(Wording.of("calendar.moon.last-quarter"), MoonPhase.Phase.LAST_QUARTER);
 
     private final String word;
     private final MoonPhase.Phase phase;

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import jorn.say.Wording;
 
 /**
  * A stretch of the calendar that a page stands for, dated or not.
@@ -60,9 +61,9 @@ public record Occasion(Optional<Span> span, Optional<LocalDate> from, int number
 
     /** To which month a week belongs that lies in two. */
     public enum Straddle {
-        FIRST_DAY("first-day", "the month of its first day"),
-        THURSDAY("thursday", "the month of its Thursday"),
-        BOTH("both", "both months");
+        FIRST_DAY("first-day", Wording.of("calendar.occasion.month-first-day")),
+        THURSDAY("thursday", Wording.of("calendar.occasion.month-thursday")),
+        BOTH("both", Wording.of("calendar.occasion.both-months"));
 
         private final String id;
         private final String word;

@@ -7,6 +7,7 @@ import jorn.art.Mark;
 import jorn.art.Marks;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
+import jorn.say.Message;
 
 /** No words may stand where the barcode is printed. Looked for in the cover's art. */
 final class BarcodeRule implements Rule {
@@ -23,10 +24,10 @@ final class BarcodeRule implements Rule {
                         "barcode",
                         Severity.ERROR,
                         Place.cover(Optional.of(standing.bounds())),
-                        "Words on the back stand where the barcode is printed.",
-                        "",
-                        "the lower corner of the back near the spine left free",
-                        "Shorten the words on the back."));
+                        Message.of("check.barcode.found"),
+                        Message.NOTHING,
+                        Message.of("check.barcode.required"),
+                        Message.of("check.barcode.do")));
                 return;
             }
         }

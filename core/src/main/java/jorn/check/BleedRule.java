@@ -7,6 +7,7 @@ import jorn.art.Marks.Standing;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.edition.Edition.Sighting;
+import jorn.say.Message;
 
 /** What runs off the page needs a press that prints beyond the trim; bleed without anything that runs off is not needed. */
 final class BleedRule implements PageRule {
@@ -31,10 +32,10 @@ final class BleedRule implements PageRule {
                 "bleed",
                 Severity.ERROR,
                 Place.page(sighting.slot().number(), standing.bounds()),
-                "Something runs off the page, but " + proof.press() + " cannot print up to the edge.",
-                "art at the edge",
-                "art within the margins",
-                "Keep lines and pictures within the margins.");
+                Message.of("check.bleed.found", proof.press()),
+                Message.of("check.bleed.measured"),
+                Message.of("check.bleed.required"),
+                Message.of("check.bleed.do"));
     }
 
     @Override
@@ -47,10 +48,11 @@ final class BleedRule implements PageRule {
                     "bleed",
                     Severity.NOTE,
                     Place.book(),
-                    "The file has bleed although nothing runs off the page.",
-                    "bleed " + proof.text(proof.page().bleed().length()),
-                    "",
-                    "Leave it, or take the bleed away in the brief."));
+                    Message.of("check.bleed.found-2"),
+                    Message.of(
+                            "check.bleed.bleed", proof.text(proof.page().bleed().length())),
+                    Message.NOTHING,
+                    Message.of("check.bleed.do-2")));
         } else if (proof.page().bleed().length().isZero()) {
             found.accept(runsOff.get());
         }

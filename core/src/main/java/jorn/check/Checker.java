@@ -2,6 +2,7 @@ package jorn.check;
 
 import java.util.List;
 import jorn.check.Finding.Severity;
+import jorn.say.Wording;
 
 /** Looks at a book with every rule that there is. */
 public final class Checker {
@@ -35,22 +36,22 @@ public final class Checker {
     }
 
     private static final List<String> LOOKED_AT = List.of(
-            "The page count: range and multiple of the press.",
-            "The trim: whether the press makes it.",
-            "Gutter, outside and foot margins, and whether any art stands outside them.",
-            "Bleed: whether what runs off the page can be printed.",
-            "Lines: whether they are dark and heavy enough to print.",
-            "Colours: whether the inside is printed in more than black.",
-            "The spine: whether its words are allowed and fit.",
-            "The back: whether words stand where the barcode goes.",
-            "The title, and whether its typeface has all its letters.",
-            "Thickness: whether the staples or the coil can hold it.",
-            "Your prices: whether a copy costs more than it brings.",
-            "Letters on the pages: whether the typefaces have those of the language.",
-            "Pictures: whether they are there, and have pixels enough.",
-            "Room: whether every page design fits its page.",
-            "The kind of PDF that the press wants.",
-            "Parts and fields of a newer Jorn that this one does not know.");
+            Wording.of("check.checker.page-count-range-multiple"),
+            Wording.of("check.checker.trim-whether-press-makes"),
+            Wording.of("check.checker.gutter-outside-foot-margins"),
+            Wording.of("check.checker.bleed-whether-what-runs"),
+            Wording.of("check.checker.lines-whether-they-dark"),
+            Wording.of("check.checker.colours-whether-inside-printed"),
+            Wording.of("check.checker.spine-whether-words-allowed"),
+            Wording.of("check.checker.back-whether-words-stand"),
+            Wording.of("check.checker.title-whether-typeface-has"),
+            Wording.of("check.checker.thickness-whether-staples-or"),
+            Wording.of("check.checker.your-prices-whether-copy"),
+            Wording.of("check.checker.letters-on-pages-whether"),
+            Wording.of("check.checker.pictures-whether-they-there"),
+            Wording.of("check.checker.room-whether-every-page"),
+            Wording.of("check.checker.kind-pdf-press-wants"),
+            Wording.of("check.checker.parts-fields-newer-jorn"));
 
     private Checker() {}
 

@@ -7,6 +7,7 @@ import jorn.art.Marks.Standing;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.edition.Edition.Sighting;
+import jorn.say.Message;
 
 /** Colours in a book that is printed in black ink come out grey, or make the press refuse it. */
 final class ColourRule extends ArtRule {
@@ -36,9 +37,9 @@ final class ColourRule extends ArtRule {
                 "ink-colour",
                 Severity.WARNING,
                 Place.page(sighting.slot().number(), standing.bounds()),
-                "There are colours on this page, but the inside is printed in black ink.",
-                ink.name(),
-                proof.book().brief().inkSet().name(),
-                "Choose black colours at Make-up, or colour ink in the brief.");
+                Message.of("check.colour.found"),
+                Message.plain(ink.name()),
+                Message.plain(proof.book().brief().inkSet().name()),
+                Message.of("check.colour.do"));
     }
 }

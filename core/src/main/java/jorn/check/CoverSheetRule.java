@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
+import jorn.say.Message;
 
 /** A cover that is delivered on a fixed sheet must fit it. */
 final class CoverSheetRule implements Rule {
@@ -15,11 +16,12 @@ final class CoverSheetRule implements Rule {
                     "cover-sheet",
                     Severity.ERROR,
                     Place.cover(Optional.empty()),
-                    "The cover is larger than the sheet on which " + proof.press() + " wants it.",
-                    proof.cover().figures().width().text(proof.unit()) + " × "
-                            + proof.cover().figures().height().text(proof.unit()),
-                    sheet.get(0).text(proof.unit()) + " × " + sheet.get(1).text(proof.unit()),
-                    "Choose a smaller trim, or fewer pages."));
+                    Message.of("check.cover-sheet.found", proof.press()),
+                    Message.plain(proof.cover().figures().width().text(proof.unit()) + " × "
+                            + proof.cover().figures().height().text(proof.unit())),
+                    Message.plain(sheet.get(0).text(proof.unit()) + " × "
+                            + sheet.get(1).text(proof.unit())),
+                    Message.of("check.cover-sheet.do")));
         }
     }
 }

@@ -3,6 +3,8 @@ package jorn.check;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Optional;
 import jorn.art.Box;
+import jorn.say.Message;
+import jorn.say.Wording;
 
 /**
  * Something that a check found.
@@ -10,13 +12,13 @@ import jorn.art.Box;
  * @param id of the rule: {@code page-count}
  * @param severity how bad it is
  * @param place where
- * @param message what is wrong, in a sentence
- * @param measured what was found; may be empty
- * @param required what is asked for; may be empty
- * @param remedy what to do, in a sentence
+ * @param found what is wrong, in a sentence
+ * @param has what was measured; may be nothing
+ * @param wants what is asked for; may be nothing
+ * @param advice what to do, in a sentence
  */
 public record Finding(
-        String id, Severity severity, Place place, String message, String measured, String required, String remedy) {
+        String id, Severity severity, Place place, Message found, Message has, Message wants, Message advice) {
     /** How bad a finding is. */
     public enum Severity {
         /** The press will refuse it, or the book will be spoiled. */
@@ -36,6 +38,26 @@ public record Finding(
         public String id() {
             return id;
         }
+    }
+
+    /** What is wrong, in a sentence. */
+    public String message() {
+        return found.text();
+    }
+
+    /** What was measured; may be empty. */
+    public String measured() {
+        return has.text();
+    }
+
+    /** What is asked for; may be empty. */
+    public String required() {
+        return wants.text();
+    }
+
+    /** What to do, in a sentence. */
+    public String remedy() {
+        return advice.text();
     }
 
     /**
@@ -64,7 +86,9 @@ public record Finding(
 
         /** "page 5", "cover", "book". */
         public String inWords() {
-            return onCover ? "cover" : page > 0 ? "page " + page : "book";
+            return onCover
+                    ? Wording.of("check.finding.cover")
+                    : page > 0 ? Wording.of("check.finding.page", page) : Wording.of("check.finding.book");
         }
     }
 }

@@ -6,6 +6,8 @@ import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.edition.Edition.Sighting;
 import jorn.measure.Length;
+import jorn.say.Message;
+import jorn.say.Wording;
 
 /** What stands on a page must have the room that it wants; a smaller trim, wider margins or longer words may take it away. */
 final class FitRule extends ArtRule {
@@ -23,11 +25,11 @@ final class FitRule extends ArtRule {
                 "fit",
                 Severity.ERROR,
                 Place.page(page),
-                "The page design “"
-                        + proof.book().recipeOf(sighting.slot()).name()
-                        + "” no longer fits this page, so its parts are squeezed.",
-                proof.text(Length.points(wants.get(0))) + " high",
-                proof.text(Length.points(wants.get(1))) + " of room",
-                "Choose a larger trim, narrower margins, shorter words, or another design."));
+                Message.of(
+                        "check.fit.found",
+                        proof.book().recipeOf(sighting.slot()).name()),
+                Message.plain(Wording.of("check.fit.high", proof.text(Length.points(wants.get(0))))),
+                Message.of("check.fit.required", proof.text(Length.points(wants.get(1)))),
+                Message.of("check.fit.do")));
     }
 }

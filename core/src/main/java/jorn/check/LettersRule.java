@@ -6,6 +6,8 @@ import java.util.TreeSet;
 import java.util.function.Consumer;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
+import jorn.say.Message;
+import jorn.say.Wording;
 import jorn.text.Face;
 import jorn.text.TypeShelf;
 import jorn.text.Typeface;
@@ -18,11 +20,11 @@ final class LettersRule implements Rule {
         Typeface heading = proof.book().type().headingFace();
         Typeface body = proof.book().type().bodyFace();
         Place cover = Place.cover(Optional.empty());
-        look("the title", proof.book().title(), heading, Style.BOLD, cover, found);
-        look("the subtitle", proof.book().subtitle(), body, Style.ITALIC, cover, found);
-        look("the author", proof.book().author(), body, Style.REGULAR, cover, found);
+        look(Wording.of("check.letters.title"), proof.book().title(), heading, Style.BOLD, cover, found);
+        look(Wording.of("check.letters.subtitle"), proof.book().subtitle(), body, Style.ITALIC, cover, found);
+        look(Wording.of("check.letters.author"), proof.book().author(), body, Style.REGULAR, cover, found);
         String blurb = proof.book().cover().blurb().replaceAll("\\R", " ");
-        look("the text on the back", blurb, body, Style.REGULAR, cover, found);
+        look(Wording.of("check.letters.text-on-back"), blurb, body, Style.REGULAR, cover, found);
     }
 
     static Typeface owner(Face face) {
@@ -50,9 +52,9 @@ final class LettersRule implements Rule {
                 "letters",
                 Severity.ERROR,
                 place,
-                "The typeface " + typeface.name() + " lacks letters of " + what + ".",
-                String.join(" ", lacking(face, words)),
-                "a typeface that has them",
-                "Choose another typeface, or spell " + what + " otherwise."));
+                Message.of("check.letters.found", typeface.name(), what),
+                Message.plain(String.join(" ", lacking(face, words))),
+                Message.of("check.letters.required"),
+                Message.of("check.letters.do", what)));
     }
 }

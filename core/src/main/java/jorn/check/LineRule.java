@@ -12,6 +12,7 @@ import jorn.check.Finding.Severity;
 import jorn.colour.Lab;
 import jorn.edition.Edition.Sighting;
 import jorn.measure.Numeral;
+import jorn.say.Message;
 
 /**
  * Lines under about 15 % grey vanish in print, and hairlines under 0.25 pt break up (common practice). A colour is as faint
@@ -78,7 +79,7 @@ final class LineRule extends ArtRule {
                 .findFirst();
     }
 
-    private record Fault(String id, String message, String measured, String required, String remedy) {}
+    private record Fault(String id, Message message, Message measured, Message required, Message remedy) {}
 
     private static Optional<Fault> faint(Standing standing, double lightest, Map<Ink, Double> known) {
         Ink full = ((Mark.Stroke) standing.mark()).ink();
@@ -87,10 +88,10 @@ final class LineRule extends ArtRule {
                 ? Optional.empty()
                 : Optional.of(new Fault(
                         "line-strength",
-                        "The lines are so faint that they may vanish in print.",
-                        Math.round(strength(ink) * 100) + " % grey",
-                        "15 % or more",
-                        "Make the lines darker."));
+                        Message.of("check.line.lines-so-faint-they"),
+                        Message.of("check.line.grey", Math.round(strength(ink) * 100)),
+                        Message.of("check.line.or-more"),
+                        Message.of("check.line.make-lines-darker")));
     }
 
     private static Optional<Fault> thin(Standing standing) {
@@ -99,9 +100,9 @@ final class LineRule extends ArtRule {
                 ? Optional.empty()
                 : Optional.of(new Fault(
                         "line-weight",
-                        "The lines are so thin that they may break up in print.",
-                        Numeral.trimmed(weight, 2) + " pt",
-                        "0.25 pt or more",
-                        "Make the lines heavier."));
+                        Message.of("check.line.lines-so-thin-they"),
+                        Message.of("check.line.pt", Numeral.trimmed(weight, 2)),
+                        Message.of("check.line.pt-or-more"),
+                        Message.of("check.line.make-lines-heavier")));
     }
 }

@@ -6,6 +6,8 @@ import jorn.art.Side;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.measure.Figure;
+import jorn.say.Message;
+import jorn.say.Wording;
 
 /** The margins must not be under the press's least, and must leave room for a page. */
 final class MarginRule implements Rule {
@@ -14,22 +16,32 @@ final class MarginRule implements Rule {
 
     @Override
     public void look(Proof proof, Consumer<Finding> found) {
-        compare(proof, proof.page().gutter(), proof.page().requiredGutter(), "gutter", found);
-        compare(proof, proof.page().outside(), proof.page().requiredOutside(), "outside margin", found);
+        compare(proof, proof.page().gutter(), proof.page().requiredGutter(), Wording.of("check.margin.gutter"), found);
+        compare(
+                proof,
+                proof.page().outside(),
+                proof.page().requiredOutside(),
+                Wording.of("check.margin.outside-margin"),
+                found);
         if (proof.book().margins().head().isPresent()) {
-            compare(proof, proof.page().head(), proof.page().requiredOutside(), "head margin", found);
+            compare(
+                    proof,
+                    proof.page().head(),
+                    proof.page().requiredOutside(),
+                    Wording.of("check.margin.head-margin"),
+                    found);
         }
-        compare(proof, proof.page().foot(), proof.page().requiredFoot(), "foot margin", found);
+        compare(proof, proof.page().foot(), proof.page().requiredFoot(), Wording.of("check.margin.foot-margin"), found);
         Frame frame = proof.edition().pages().frame(Side.RECTO);
         if (frame.text().width() < LEAST_ROOM || frame.text().height() < LEAST_ROOM) {
             found.accept(new Finding(
                     "margins-room",
                     Severity.ERROR,
                     Place.page(1),
-                    "The margins leave no room on the page.",
-                    "",
-                    "at least half an inch between them",
-                    "Make the margins smaller."));
+                    Message.of("check.margin.found"),
+                    Message.NOTHING,
+                    Message.of("check.margin.required"),
+                    Message.of("check.margin.do")));
         }
     }
 
@@ -39,10 +51,10 @@ final class MarginRule implements Rule {
                     actual.key().replace('.', '-'),
                     Severity.ERROR,
                     Place.page(1),
-                    "The " + word + " is smaller than " + proof.press() + " asks for.",
-                    proof.text(actual.length()),
-                    "at least " + proof.text(required.length()),
-                    "Make the " + word + " " + proof.text(required.length()) + " or more."));
+                    Message.of("check.margin.found-2", word, proof.press()),
+                    Message.plain(proof.text(actual.length())),
+                    Message.of("check.margin.required-2", proof.text(required.length())),
+                    Message.of("check.margin.do-2", word, proof.text(required.length()))));
         }
     }
 }

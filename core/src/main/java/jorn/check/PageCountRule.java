@@ -5,6 +5,8 @@ import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.measure.Numeral;
 import jorn.press.BindingOffer.PageRule;
+import jorn.say.Message;
+import jorn.say.Wording;
 
 /** The press binds from so many to so many pages, in multiples. */
 final class PageCountRule implements Rule {
@@ -13,39 +15,44 @@ final class PageCountRule implements Rule {
         PageRule rule = proof.book().brief().offer().pages();
         int n = proof.pagination().pageCount();
         if (!rule.takes(n)) {
-            String remedy = n < rule.min()
-                    ? "Add " + (rule.min() - n) + " pages, or choose another press or binding."
+            Message remedy = n < rule.min()
+                    ? Message.of("check.page-count.add-pages-or-choose", rule.min() - n)
                     : n > rule.max()
-                            ? "Take out " + (n - rule.max()) + " pages, or split the book in two."
-                            : "Change the page count to a multiple of " + rule.multiple() + ".";
+                            ? Message.of("check.page-count.take-out-pages-or", n - rule.max())
+                            : Message.of("check.page-count.change-page-count-multiple", rule.multiple());
             found.accept(new Finding(
                     "page-count",
                     Severity.ERROR,
                     Place.book(),
-                    proof.press() + " does not bind books of " + Numeral.grouped(n) + " pages.",
-                    Numeral.grouped(n) + " pages",
-                    rule.inWords(),
+                    Message.of("check.page-count.found", proof.press(), Numeral.grouped(n)),
+                    Message.of("check.page-count.pages", Numeral.grouped(n)),
+                    Message.plain(rule.inWords()),
                     remedy));
         } else if (!proof.pagination().settled()) {
             found.accept(new Finding(
                     "page-count",
                     Severity.WARNING,
                     Place.book(),
-                    "Page count and margins call for each other in turn, so the wider margins are kept.",
-                    Numeral.grouped(n) + " pages",
-                    "margins of " + Numeral.grouped(proof.pagination().marginsFor()) + " pages",
-                    "Set the gutter yourself, or add or take out a few pages."));
+                    Message.of("check.page-count.found-2"),
+                    Message.of("check.page-count.pages", Numeral.grouped(n)),
+                    Message.of(
+                            "check.page-count.required",
+                            Numeral.grouped(proof.pagination().marginsFor())),
+                    Message.of("check.page-count.do")));
         } else if (proof.pagination().blanksAdded() > 0) {
             int blanks = proof.pagination().blanksAdded();
-            String at = proof.book().blanksAt().word() + " to reach the page count";
+            String at = Wording.of(
+                    "check.page-count.reach-page-count", proof.book().blanksAt().word());
             found.accept(new Finding(
                     "page-count",
                     Severity.NOTE,
                     Place.page(n),
-                    blanks == 1 ? "A blank page is added " + at + "." : blanks + " blank pages are added " + at + ".",
-                    proof.pagination().planned() + " pages planned",
-                    rule.inWords(),
-                    "Leave it, or add pages of your own."));
+                    blanks == 1
+                            ? Message.of("check.page-count.blank-page-added", at)
+                            : Message.of("check.page-count.blank-pages-added", blanks, at),
+                    Message.of("check.page-count.measured", proof.pagination().planned()),
+                    Message.plain(rule.inWords()),
+                    Message.of("check.page-count.do-2")));
         }
     }
 }

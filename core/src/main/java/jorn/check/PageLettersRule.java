@@ -11,6 +11,7 @@ import jorn.art.Marks.Standing;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.edition.Edition.Sighting;
+import jorn.say.Message;
 import jorn.text.Face;
 import jorn.text.TypeShelf;
 import jorn.text.Typeface;
@@ -45,9 +46,9 @@ final class PageLettersRule implements PageRule {
                 "letters",
                 Severity.ERROR,
                 Place.page(lack.page()),
-                "The typeface " + typeface.name() + " lacks letters of the words on the pages.",
-                lack.letters().stream().limit(MOST_SHOWN).collect(Collectors.joining(" ")),
-                "a typeface that has them",
-                "Choose another typeface at Make-up under Colours and type, or another language under Dates.")));
+                Message.of("check.page-letters.found", typeface.name()),
+                Message.plain(lack.letters().stream().limit(MOST_SHOWN).collect(Collectors.joining(" "))),
+                Message.of("check.page-letters.required"),
+                Message.of("check.page-letters.do"))));
     }
 }

@@ -3,6 +3,7 @@ package jorn.check;
 import java.util.function.Consumer;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
+import jorn.say.Message;
 
 /** A press may want a PDF standard that Jorn does not write. */
 final class PdfStandardRule implements Rule {
@@ -17,9 +18,9 @@ final class PdfStandardRule implements Rule {
                         "pdf-standard",
                         Severity.WARNING,
                         Place.book(),
-                        proof.press() + " wants " + standard + ", and Jorn writes ordinary PDF so far.",
-                        "ordinary PDF",
-                        standard,
-                        "Ask the press whether it converts the file, or have it converted.")));
+                        Message.of("check.pdf-standard.found", proof.press(), standard),
+                        Message.of("check.pdf-standard.measured"),
+                        Message.plain(standard),
+                        Message.of("check.pdf-standard.do"))));
     }
 }

@@ -14,6 +14,7 @@ import jorn.book.Slot;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.edition.Edition.Sighting;
+import jorn.say.Message;
 
 /** Pictures must be there, and have pixels enough for the size in which they are printed. */
 final class PictureRule implements PageRule {
@@ -53,10 +54,12 @@ final class PictureRule implements PageRule {
                 "picture",
                 Severity.ERROR,
                 Place.page(page),
-                id.isBlank() ? "A place for a picture is empty." : "The picture" + name + " is missing.",
-                "an empty frame",
-                "a picture",
-                "Click the frame at Make-up and choose a picture, or take the frame out."));
+                id.isBlank()
+                        ? Message.of("check.picture.place-for-picture-empty")
+                        : Message.of("check.picture.picture-missing", name),
+                Message.of("check.picture.measured"),
+                Message.of("check.picture.required"),
+                Message.of("check.picture.do")));
     }
 
     private static void resolution(int page, Mark.Image image, double enlarged, Box at, Consumer<Finding> found) {
@@ -70,10 +73,10 @@ final class PictureRule implements PageRule {
                     "resolution",
                     ppi < LEAST ? Severity.WARNING : Severity.NOTE,
                     Place.page(page, at),
-                    "The picture " + image.picture().name() + " has few pixels for its size.",
-                    Math.round(ppi) + " pixels an inch",
-                    Math.round(WANTED) + " pixels an inch",
-                    "Make it smaller on the page, or bring in a larger scan."));
+                    Message.of("check.picture.found", image.picture().name()),
+                    Message.of("check.picture.measured-2", Math.round(ppi)),
+                    Message.of("check.picture.required-2", Math.round(WANTED)),
+                    Message.of("check.picture.do-2")));
         }
     }
 }

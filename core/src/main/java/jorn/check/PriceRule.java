@@ -6,6 +6,7 @@ import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.measure.Figure;
 import jorn.measure.Scalar;
+import jorn.say.Message;
 
 /** A price under the lowest possible one loses money on every copy. */
 final class PriceRule implements Rule {
@@ -24,9 +25,9 @@ final class PriceRule implements Rule {
                 "price",
                 Severity.WARNING,
                 Place.book(),
-                "In " + money.market().name() + " every copy costs you more than it brings.",
-                kept.text(proof.unit()) + " a copy",
-                "a list price of " + money.lowest().text(proof.unit()) + " or more",
-                "Raise the price, or make printing cheaper.");
+                Message.of("check.price.found", money.market().name()),
+                Message.of("check.price.measured", kept.text(proof.unit())),
+                Message.of("check.price.required", money.lowest().text(proof.unit())),
+                Message.of("check.price.do"));
     }
 }

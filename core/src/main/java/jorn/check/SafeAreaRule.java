@@ -9,6 +9,7 @@ import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.edition.Edition.Sighting;
 import jorn.measure.Length;
+import jorn.say.Message;
 
 /**
  * What is drawn either stays inside the least margins or runs off over the trim; anything that stops between may be cut or
@@ -53,9 +54,9 @@ final class SafeAreaRule extends ArtRule {
                 "safe-area",
                 Severity.ERROR,
                 Place.page(page, b),
-                "Something on this page stands too near the edge or the gutter, and may be cut or hidden.",
-                proof.text(Length.points(over)) + " outside the safe area",
-                "inside the least margins, or off the page",
-                "Make the margins larger, or let the lines run off the page.");
+                Message.of("check.safe-area.found"),
+                Message.of("check.safe-area.measured", proof.text(Length.points(over))),
+                Message.of("check.safe-area.required"),
+                Message.of("check.safe-area.do"));
     }
 }

@@ -7,6 +7,8 @@ import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.measure.Numeral;
 import jorn.press.BindingOffer.SpineText;
+import jorn.say.Message;
+import jorn.say.Wording;
 
 /** Text on the spine needs enough pages, and room clear of the folds. */
 final class SpineTextRule implements Rule {
@@ -25,11 +27,12 @@ final class SpineTextRule implements Rule {
                     "spine-text",
                     Severity.WARNING,
                     Place.cover(proof.cover().spineBox()),
-                    "The spine is too thin for text, so Jorn leaves it off.",
-                    pages + " pages",
-                    rule.map(r -> r.minPages() + " pages or more at " + proof.press())
-                            .orElse("no spine text at " + proof.press()),
-                    "Add pages, or switch the spine text off."));
+                    Message.of("check.spine-text.found"),
+                    Message.of("check.spine-text.pages", pages),
+                    Message.plain(
+                            rule.map(r -> Wording.of("check.spine-text.pages-or-more-at", r.minPages(), proof.press()))
+                                    .orElse(Wording.of("check.spine-text.no-spine-text-at", proof.press()))),
+                    Message.of("check.spine-text.do")));
             return;
         }
         double size = proof.edition().cover().spineTypeSize();
@@ -38,10 +41,10 @@ final class SpineTextRule implements Rule {
                     "spine-text",
                     Severity.WARNING,
                     Place.cover(proof.cover().spineBox()),
-                    "The words do not fit on the spine in a size that can be read, so Jorn leaves them off.",
-                    Numeral.trimmed(size, 1) + " pt",
-                    Numeral.trimmed(SpineLine.SMALLEST, 1) + " pt or more",
-                    "Shorten the title, add pages, or switch the spine text off."));
+                    Message.of("check.spine-text.found-2"),
+                    Message.of("check.spine-text.pt", Numeral.trimmed(size, 1)),
+                    Message.of("check.spine-text.required", Numeral.trimmed(SpineLine.SMALLEST, 1)),
+                    Message.of("check.spine-text.do-2")));
         }
     }
 }

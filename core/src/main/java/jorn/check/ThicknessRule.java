@@ -5,6 +5,7 @@ import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.measure.Figure;
 import jorn.measure.Quantity.Precision;
+import jorn.say.Message;
 
 /** Staples and coils hold only so much. */
 final class ThicknessRule implements Rule {
@@ -18,9 +19,9 @@ final class ThicknessRule implements Rule {
                         "thickness",
                         Severity.ERROR,
                         Place.book(),
-                        "The book is too thick to be made " + offer.inWords() + ".",
-                        block.length().format(proof.unit(), Precision.EXACT),
-                        "at most " + proof.text(most),
-                        "Take out pages, choose a thinner paper, or another binding.")));
+                        Message.of("check.thickness.found", offer.inWords()),
+                        Message.plain(block.length().format(proof.unit(), Precision.EXACT)),
+                        Message.of("check.thickness.required", proof.text(most)),
+                        Message.of("check.thickness.do"))));
     }
 }

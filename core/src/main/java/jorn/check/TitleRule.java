@@ -3,6 +3,7 @@ package jorn.check;
 import java.util.function.Consumer;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
+import jorn.say.Message;
 
 /** A book that is sold needs a title. */
 final class TitleRule implements Rule {
@@ -13,10 +14,10 @@ final class TitleRule implements Rule {
                     "title",
                     Severity.WARNING,
                     Place.cover(java.util.Optional.empty()),
-                    "The book has no title, so its cover and title page are bare.",
-                    "no title",
-                    "a title",
-                    "Write a title in the brief."));
+                    Message.of("check.title.found"),
+                    Message.of("check.title.measured"),
+                    Message.of("check.title.required"),
+                    Message.of("check.title.do")));
         }
     }
 }

@@ -4,6 +4,7 @@ import java.util.function.Consumer;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.measure.Size;
+import jorn.say.Message;
 
 /** The press makes certain sizes only. */
 final class TrimRule implements Rule {
@@ -16,10 +17,10 @@ final class TrimRule implements Rule {
                     "trim-size",
                     Severity.ERROR,
                     Place.book(),
-                    proof.press() + " does not make books of this size.",
-                    trim.format(proof.unit()),
-                    nearest.format(proof.unit()) + ", or another that it lists",
-                    "Change the trim to " + nearest.format(proof.unit()) + "; the pages lay themselves out anew."));
+                    Message.of("check.trim.found", proof.press()),
+                    Message.plain(trim.format(proof.unit())),
+                    Message.of("check.trim.required", nearest.format(proof.unit())),
+                    Message.of("check.trim.do", nearest.format(proof.unit()))));
         }
     }
 }

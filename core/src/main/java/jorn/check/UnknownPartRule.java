@@ -7,6 +7,7 @@ import jorn.check.Finding.Severity;
 import jorn.edition.Edition.Sighting;
 import jorn.layout.Node;
 import jorn.layout.UnknownPart;
+import jorn.say.Message;
 
 /** A part of a newer Jorn stays empty here, where that Jorn would print something. */
 final class UnknownPartRule extends ArtRule {
@@ -20,11 +21,10 @@ final class UnknownPartRule extends ArtRule {
                         "unknown-part",
                         Severity.ERROR,
                         Place.page(sighting.slot().number()),
-                        "This page has a part “" + part.kind()
-                                + "” that this Jorn does not know, so its place stays empty.",
-                        "an empty place",
-                        "a part that can be drawn",
-                        "Print the book with the newer Jorn that made it, or take the part out."));
+                        Message.of("check.unknown-part.found", part.kind()),
+                        Message.of("check.unknown-part.measured"),
+                        Message.of("check.unknown-part.required"),
+                        Message.of("check.unknown-part.do")));
     }
 
     private static Stream<Node> all(Node node) {

@@ -14,6 +14,7 @@ import jorn.press.BindingOffer;
 import jorn.press.BindingOffer.Boards;
 import jorn.press.BindingOffer.SpineText;
 import jorn.press.CoverRule;
+import jorn.say.Wording;
 
 /**
  * The measures of a cover as figures, each with its working.
@@ -55,38 +56,58 @@ public final class CoverFigures {
     }
 
     private Figure pages() {
-        return Figure.given("pages", "Pages", Scalar.count(pageCount, "pages"), "");
+        return Figure.given(
+                "pages",
+                Wording.of("cover.cover-figures.pages"),
+                Scalar.count(pageCount, Wording.of("cover.cover-figures.pages-2")),
+                "");
     }
 
     private Figure trimWidth() {
-        return Figure.given("trim.width", "Trim width", brief.trim().width(), "your decision");
+        return Figure.given(
+                "trim.width",
+                Wording.of("cover.cover-figures.trim-width"),
+                brief.trim().width(),
+                Wording.of("cover.cover-figures.your-decision"));
     }
 
     private Figure trimHeight() {
-        return Figure.given("trim.height", "Trim height", brief.trim().height(), "your decision");
+        return Figure.given(
+                "trim.height",
+                Wording.of("cover.cover-figures.trim-height"),
+                brief.trim().height(),
+                Wording.of("cover.cover-figures.your-decision"));
     }
 
     /** What is beyond the finished cover: bleed that is cut off, or the turn-in of a case. */
     public Figure outer() {
         return brief.binding() == Binding.CASED
-                ? Figure.given("cover.turn-in", "Turn-in", boards().turnIn(), press())
+                ? Figure.given("cover.turn-in", Wording.of("cover.cover-figures.turn"), boards().turnIn(), press())
                 : Figure.given(
-                        "cover.bleed", "Cover bleed", brief.press().cover().bleed(), press());
+                        "cover.bleed",
+                        Wording.of("cover.cover-figures.cover-bleed"),
+                        brief.press().cover().bleed(),
+                        press());
     }
 
     /** How far a case's boards stand over the block. */
     private Figure overhang() {
-        return Figure.given("cover.overhang", "Overhang", boards().overhang(), press());
+        return Figure.given("cover.overhang", Wording.of("cover.cover-figures.overhang"), boards().overhang(), press());
     }
 
     private Figure flap() {
-        return Figure.given("cover.flap", "Flap", offer().flap().orElseThrow(), press());
+        return Figure.given(
+                "cover.flap",
+                Wording.of("cover.cover-figures.flap"),
+                offer().flap().orElseThrow(),
+                press());
     }
 
     /** Width of the joint beside the spine of a case. */
     public Optional<Figure> hinge() {
         return isCased()
-                ? Optional.of(Figure.given("cover.hinge", "Hinge", boards().hinge(), press()))
+                ? Optional.of(
+                        Figure.given("cover.hinge", Wording.of("cover.cover-figures.hinge"), boards().hinge(), press()))
                 : Optional.empty();
     }
 
@@ -95,7 +116,7 @@ public final class CoverFigures {
         Figure page = brief.paperStock().page(press());
         return Figure.computed(
                         "block.thickness",
-                        "Block",
+                        Wording.of("cover.cover-figures.block"),
                         page.length().times(pageCount),
                         "{pages} × {paper.page}",
                         "",
@@ -107,13 +128,18 @@ public final class CoverFigures {
     /** Width of the spine on the cover. */
     public Figure spine() {
         if (!brief.binding().hasSpine()) {
-            return Figure.given("spine.width", "Spine", Length.ZERO, "a book " + offer().inWords() + " has no spine")
+            return Figure.given(
+                            "spine.width",
+                            Wording.of("cover.cover-figures.spine"),
+                            Length.ZERO,
+                            Wording.of("cover.cover-figures.book-has-no-spine", offer().inWords()))
                     .shown(Precision.EXACT);
         }
         Figure page = brief.paperStock().page(press());
         Length block = page.length().times(pageCount);
         if (isCased()) {
-            Figure board = Figure.given("cover.board", "Board", boards().board(), press());
+            Figure board =
+                    Figure.given("cover.board", Wording.of("cover.cover-figures.board"), boards().board(), press());
             return spine(
                     block.plus(boards().board().times(2)),
                     "{pages} × {paper.page} + 2 × {cover.board}",
@@ -125,13 +151,14 @@ public final class CoverFigures {
         if (allowance.isEmpty()) {
             return spine(block, "{pages} × {paper.page}", pages(), page);
         }
-        Figure cover = Figure.given("cover.allowance", "Cover allowance", allowance.get(), press())
+        Figure cover = Figure.given(
+                        "cover.allowance", Wording.of("cover.cover-figures.cover-allowance"), allowance.get(), press())
                 .shown(Precision.FINE);
         return spine(block.plus(allowance.get()), "{pages} × {paper.page} + {cover.allowance}", pages(), page, cover);
     }
 
     private Figure spine(Length value, String formula, Figure... inputs) {
-        return Figure.computed("spine.width", "Spine", value, formula, press(), inputs)
+        return Figure.computed("spine.width", Wording.of("cover.cover-figures.spine"), value, formula, press(), inputs)
                 .shown(Precision.EXACT);
     }
 
@@ -140,14 +167,20 @@ public final class CoverFigures {
         if (brief.binding().hasSpine()) {
             return Figure.computed(
                             "book.thickness",
-                            "Thickness",
+                            Wording.of("cover.cover-figures.thickness"),
                             spine().length(),
                             "{spine.width}",
-                            "the closed book",
+                            Wording.of("cover.cover-figures.closed-book"),
                             spine())
                     .shown(Precision.EXACT);
         }
-        return Figure.computed("book.thickness", "Thickness", block().length(), "{block.thickness}", "", block())
+        return Figure.computed(
+                        "book.thickness",
+                        Wording.of("cover.cover-figures.thickness"),
+                        block().length(),
+                        "{block.thickness}",
+                        "",
+                        block())
                 .shown(Precision.EXACT);
     }
 
@@ -173,14 +206,14 @@ public final class CoverFigures {
             case GLUED -> width(
                     panel.plus(out).times(2).plus(spine().length()),
                     "2 × ({trim.width} + {cover.bleed}) + {spine.width}",
-                    "back, spine and front on one sheet",
+                    Wording.of("cover.cover-figures.back-spine-front-on"),
                     trimWidth(),
                     outer(),
                     spine());
             case CASED -> width(
                     panel.plus(out).times(2).plus(spine().length()),
-                    "2 × ({trim.width} + {cover.overhang} + {cover.turn-in}) + {spine.width}",
-                    "boards, spine and turn-in on one wrap",
+                    Wording.of("cover.cover-figures.text"),
+                    Wording.of("cover.cover-figures.boards-spine-turn-on"),
                     trimWidth(),
                     overhang(),
                     outer(),
@@ -188,7 +221,7 @@ public final class CoverFigures {
             case JACKET -> width(
                     panel.plus(flap().length()).plus(out).times(2).plus(spine().length()),
                     "2 × ({cover.flap} + {trim.width} + {cover.overhang} + {cover.bleed}) + {spine.width}",
-                    "flaps, panels and spine on one sheet",
+                    Wording.of("cover.cover-figures.flaps-panels-spine-on"),
                     flap(),
                     trimWidth(),
                     overhang(),
@@ -197,20 +230,21 @@ public final class CoverFigures {
             case STITCHED -> width(
                     panel.plus(out).times(2),
                     "2 × ({trim.width} + {cover.bleed})",
-                    "back and front on one folded sheet",
+                    Wording.of("cover.cover-figures.back-front-on-one"),
                     trimWidth(),
                     outer());
             case COIL, LOOSE -> width(
                     panel.plus(out.times(2)),
                     "{trim.width} + 2 × {cover.bleed}",
-                    "front and back are pages of their own",
+                    Wording.of("cover.cover-figures.front-back-pages-their"),
                     trimWidth(),
                     outer());
         };
     }
 
     private static Figure width(Length value, String formula, String source, Figure... inputs) {
-        return Figure.computed("cover.width", "Cover width", value, formula, source, inputs);
+        return Figure.computed(
+                "cover.width", Wording.of("cover.cover-figures.cover-width"), value, formula, source, inputs);
     }
 
     /** Height of the cover file. */
@@ -220,19 +254,19 @@ public final class CoverFigures {
         return isCased()
                 ? Figure.computed(
                         "cover.height",
-                        "Cover height",
+                        Wording.of("cover.cover-figures.cover-height"),
                         height,
                         "{trim.height} + 2 × ({cover.overhang} + {" + key + "})",
-                        "at head and foot",
+                        Wording.of("cover.cover-figures.at-head-foot"),
                         trimHeight(),
                         overhang(),
                         outer())
                 : Figure.computed(
                         "cover.height",
-                        "Cover height",
+                        Wording.of("cover.cover-figures.cover-height"),
                         height,
                         "{trim.height} + 2 × {" + key + "}",
-                        "bleed at head and foot",
+                        Wording.of("cover.cover-figures.bleed-at-head-foot"),
                         trimHeight(),
                         outer());
     }
@@ -244,30 +278,36 @@ public final class CoverFigures {
         }
         var sheet = brief.press().cover().sheet().orElseThrow();
         return List.of(
-                Figure.given("cover.sheet.width", "Sheet width", sheet.width(), press()),
-                Figure.given("cover.sheet.height", "Sheet height", sheet.height(), press()));
+                Figure.given(
+                        "cover.sheet.width", Wording.of("cover.cover-figures.sheet-width"), sheet.width(), press()),
+                Figure.given(
+                        "cover.sheet.height", Wording.of("cover.cover-figures.sheet-height"), sheet.height(), press()));
     }
 
     /** Pixels across at the press's resolution. */
     public Figure pixelsWide() {
-        return pixels("cover.pixels.width", "Cover width in pixels", width());
+        return pixels("cover.pixels.width", Wording.of("cover.cover-figures.cover-width-pixels"), width());
     }
 
     /** Pixels down at the press's resolution. */
     public Figure pixelsHigh() {
-        return pixels("cover.pixels.height", "Cover height in pixels", height());
+        return pixels("cover.pixels.height", Wording.of("cover.cover-figures.cover-height-pixels"), height());
     }
 
     private Figure pixels(String key, String label, Figure side) {
         int dpi = brief.press().resolution();
-        Figure resolution = Figure.given("resolution", "Resolution", Scalar.count(dpi, "px/in"), press());
+        Figure resolution = Figure.given(
+                "resolution",
+                Wording.of("cover.cover-figures.resolution"),
+                Scalar.count(dpi, Wording.of("cover.cover-figures.px")),
+                press());
         long n = Math.round(side.length().in(Unit.INCH) * dpi);
         return Figure.computed(
                 key,
                 label,
-                Scalar.count(n, "px"),
+                Scalar.count(n, Wording.of("cover.cover-figures.px-2")),
                 "{" + side.key() + "} × {resolution}",
-                "rounded to whole pixels",
+                Wording.of("cover.cover-figures.rounded-whole-pixels"),
                 side,
                 resolution);
     }
@@ -278,19 +318,21 @@ public final class CoverFigures {
         if (rule.isEmpty()) {
             return Figure.given(
                     "spine.text.allowed",
-                    "Text on the spine",
+                    Wording.of("cover.cover-figures.text-on-spine"),
                     Scalar.yes(false),
-                    brief.binding().hasSpine() ? "never at " + press() : "there is no spine");
+                    brief.binding().hasSpine()
+                            ? Wording.of("cover.cover-figures.never-at", press())
+                            : Wording.of("cover.cover-figures.there-no-spine"));
         }
         boolean yes = pageCount >= rule.get().minPages();
         return new Figure(
                 "spine.text.allowed",
-                "Text on the spine",
+                Wording.of("cover.cover-figures.text-on-spine"),
                 Scalar.yes(yes),
                 Precision.PLAIN,
                 "",
                 List.of(pages()),
-                "from " + rule.get().minPages() + " pages, " + press());
+                Wording.of("cover.cover-figures.from-pages", rule.get().minPages(), press()));
     }
 
     /** Whether text may stand on the spine. */

@@ -36,6 +36,8 @@ import jorn.measure.Length;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.say.Message;
+import jorn.say.Wording;
 
 /** Reads and writes Jorn's data files; lengths stand in them as "0.125 in" and sizes as "6x9in". */
 public final class Json {
@@ -116,15 +118,14 @@ public final class Json {
         try {
             T value = reading.run();
             if (value == null) {
-                throw Trouble.of(what + " is empty.", "Choose a file that has been written whole.");
+                throw Trouble.of("json.json.empty", what);
             }
             requireFilled(value, "", what);
             return value;
         } catch (JsonMappingException e) {
             throw refusal(e, what);
         } catch (JsonProcessingException e) {
-            throw Trouble.because(
-                    what + " is not JSON" + place(e) + ".", "Mend it at that place, or choose another file.", e);
+            throw Trouble.because(e, "json.json.not-json", what, place(e));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -176,7 +177,7 @@ public final class Json {
     }
 
     private static Trouble lacking(String what, String field, Throwable cause) {
-        return Trouble.because(what + " lacks the field “" + field + "”.", "Add it, or choose another file.", cause);
+        return Trouble.because(cause, "json.json.lacks-field", what, field);
     }
 
     /** Writes a value as indented JSON. */
@@ -190,10 +191,11 @@ public final class Json {
 
     private static Trouble refusal(JsonMappingException e, String what) {
         String field = path(e);
-        String at = field.isEmpty() ? "" : " in the field “" + field + "”";
+        String at = field.isEmpty() ? "" : Wording.of("json.json.field", field);
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             if (cause instanceof Trouble t) {
-                return Trouble.because(what + " cannot be used" + at + ": " + t.what(), t.remedy(), e);
+                return Trouble.because(
+                        e, Message.of("json.json.cannot-used", what, at, t.what()), Message.plain(t.remedy()));
             }
         }
         String message = e.getOriginalMessage();
@@ -202,8 +204,11 @@ public final class Json {
             String inside = field.endsWith(missing) ? field : field.isEmpty() ? missing : field + "." + missing;
             return lacking(what, inside, e);
         }
-        String reason = e instanceof MismatchedInputException ? " does not hold what it should" : " cannot be read";
-        return Trouble.because(what + reason + at + place(e) + ".", "Mend that field, or choose another file.", e);
+        String reason = e instanceof MismatchedInputException
+                ? Wording.of("json.json.does-not-hold-what")
+                : Wording.of("json.json.cannot-read");
+        return Trouble.because(
+                e, Message.plain(what + reason + at + place(e) + "."), Message.of("json.json.mend-field-or-choose"));
     }
 
     private static String path(JsonMappingException e) {
@@ -221,7 +226,7 @@ public final class Json {
     private static String place(JsonProcessingException e) {
         return e.getLocation() == null || e.getLocation().getLineNr() < 1
                 ? ""
-                : " (line " + e.getLocation().getLineNr() + ")";
+                : Wording.of("json.json.line", e.getLocation().getLineNr());
     }
 
     private static String written(Size size) {
@@ -250,7 +255,7 @@ public final class Json {
             public T deserialize(JsonParser in, DeserializationContext context) throws IOException {
                 String text = in.getValueAsString();
                 if (text == null) {
-                    throw Trouble.of("It holds no text.", "Write it in quotes, for example \"6 in\".");
+                    throw Trouble.of("json.json.holds-no-text");
                 }
                 return parse.apply(text);
             }

@@ -3,6 +3,7 @@ package jorn.layout;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.Optional;
 import jorn.measure.Length;
+import jorn.say.Wording;
 
 /**
  * How much room a part gets in its stack.
@@ -15,7 +16,7 @@ public record Extent(Optional<Length> fixed, Optional<Double> share) {
     public static final Extent NATURAL = new Extent(Optional.empty(), Optional.empty());
 
     public Extent {
-        fixed = Limits.extent(fixed, "A part's measure");
+        fixed = Limits.extent(fixed, Wording.of("layout.extent.part-s-measure"));
         share = Limits.share(share);
     }
 

@@ -20,7 +20,7 @@ public final class Limits {
     /** A type size: 4 to 200 pt. */
     public static Length type(Length wanted) {
         if (wanted.points() < 4 || wanted.points() > 200) {
-            throw Trouble.of("Type of " + wanted.format(Unit.POINT) + " cannot be set.", "Choose 4 pt to 200 pt.");
+            throw Trouble.of("layout.limits.type-cannot-set", wanted.format(Unit.POINT));
         }
         return wanted;
     }
@@ -41,14 +41,14 @@ public final class Limits {
 
     private static Length length(Length wanted, String what, Length least, Length most) {
         if (wanted.compareTo(least) < 0 || wanted.compareTo(most) > 0) {
-            throw Trouble.of(what + " of " + wanted + " cannot be used.", "Choose " + least + " to " + most + ".");
+            throw Trouble.of("layout.limits.cannot-used", what, wanted, least, most);
         }
         return wanted;
     }
 
     public static int whole(int wanted, String what, int least, int most) {
         if (wanted < least || wanted > most) {
-            throw Trouble.of(what + ": " + wanted + " is out of range.", "Choose " + least + " to " + most + ".");
+            throw Trouble.of("layout.limits.out-range", what, wanted, least, most);
         }
         return wanted;
     }
@@ -60,7 +60,7 @@ public final class Limits {
         }
         wanted.ifPresent(w -> {
             if (!(w > 0) || w > 1000) {
-                throw Trouble.of("A share of " + w + " cannot be given.", "Choose more than 0 and at most 1,000.");
+                throw Trouble.of("layout.limits.share-cannot-given", w);
             }
         });
         return wanted;
@@ -72,7 +72,7 @@ public final class Limits {
             return 1;
         }
         if (!(wanted >= 0) || wanted > 1) {
-            throw Trouble.of("An opacity of " + Math.round(wanted * 100) + " % cannot be drawn.", "Choose 0 to 100 %.");
+            throw Trouble.of("layout.limits.opacity-cannot-drawn", Math.round(wanted * 100));
         }
         return wanted;
     }
@@ -82,9 +82,7 @@ public final class Limits {
             return "";
         }
         if (wanted.length() > MOST_WORDS) {
-            throw Trouble.of(
-                    "Words of " + wanted.length() + " letters are too long for a block.",
-                    "Use at most " + MOST_WORDS + ".");
+            throw Trouble.of("layout.limits.words-letters-too-long", wanted.length(), MOST_WORDS);
         }
         return wanted;
     }

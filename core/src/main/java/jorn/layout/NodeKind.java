@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.Supplier;
+import jorn.say.Wording;
 
 /**
  * A kind of node: what its file says of it, once. Menus, the settings beside the page, files, checks, documents and tests
@@ -68,6 +69,6 @@ public record NodeKind<T extends Node>(
                         .filter(o -> o.is().test(own))
                         .map(Offer::name)
                         .findFirst())
-                .orElse("Part");
+                .orElse(Wording.of("layout.node-kind.part"));
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.json.Required;
+import jorn.say.Wording;
 
 /**
  * Nodes over one another, each with the whole room.
@@ -13,7 +14,7 @@ import jorn.json.Required;
  */
 public record Overlay(@Required List<Node> layers) implements Node {
     static final NodeKind<Overlay> KIND =
-            NodeKind.of("overlay", Overlay.class).filling().called(o -> "Layers");
+            NodeKind.of("overlay", Overlay.class).filling().called(o -> Wording.of("layout.overlay.layers"));
 
     public Overlay {
         layers = List.copyOf(layers);

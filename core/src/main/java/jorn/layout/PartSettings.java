@@ -15,6 +15,7 @@ import jorn.measure.Length;
 import jorn.measure.Trouble;
 import jorn.say.Label;
 import jorn.say.SettingKind;
+import jorn.say.Wording;
 
 /**
  * The settings of any part of a design, or of what stands on a page besides it: the components of its own record that have a
@@ -57,7 +58,7 @@ public final class PartSettings {
         List<Option> options = bare instanceof Class<?> k && k.isEnum() ? options(k) : List.of();
         Object shown = value == null ? "" : value;
         SettingKind kind = label.as() == SettingKind.BY_TYPE ? kind(bare) : label.as();
-        return new Setting(id, label.value(), kind, shown, options);
+        return new Setting(id, Wording.of(label.value()), kind, shown, options);
     }
 
     private static SettingKind kind(Type bare) {
@@ -89,7 +90,7 @@ public final class PartSettings {
         try {
             Label label = each.getDeclaringClass().getField(each.name()).getAnnotation(Label.class);
             return label != null
-                    ? label.value()
+                    ? Wording.of(label.value())
                     : each.name().toLowerCase(Locale.ROOT).replace('_', ' ');
         } catch (NoSuchFieldException e) {
             throw new IllegalStateException(e);

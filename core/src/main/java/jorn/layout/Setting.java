@@ -10,6 +10,7 @@ import jorn.measure.Numeral;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.say.SettingKind;
+import jorn.say.Wording;
 
 /**
  * One setting of a part of a design, so that it can be shown and changed.
@@ -90,7 +91,7 @@ public record Setting(String id, String name, SettingKind kind, Object value, Li
                 switch (kind) {
                     case LENGTH -> Length.parse(bare, unit);
                     case TYPE_SIZE -> Length.parse(bare, Unit.POINT);
-                    case WEIGHT -> number(bare, "pt", "0.5 pt");
+                    case WEIGHT -> number(bare, "pt", Wording.of("layout.setting.pt"));
                     case NUMBER -> number(bare, "", "1.5");
                     case PER_CENT -> number(bare, "%", "35 %") / 100;
                     case WHOLE -> whole(bare);
@@ -118,7 +119,7 @@ public record Setting(String id, String name, SettingKind kind, Object value, Li
     private int whole(String text) {
         double n = number(text, "", "5");
         if (n != Math.rint(n) || Math.abs(n) > 100_000) {
-            throw Trouble.of("“" + text + "” is not a whole number for “" + name + "”.", "Write one, such as 5.");
+            throw Trouble.of("layout.setting.not-whole-number-for", text, name);
         }
         return (int) n;
     }
@@ -127,8 +128,6 @@ public record Setting(String id, String name, SettingKind kind, Object value, Li
         String lower = text.toLowerCase(Locale.ROOT);
         String digits =
                 !sign.isEmpty() && lower.endsWith(sign) ? lower.substring(0, lower.length() - sign.length()) : lower;
-        return Numeral.read(digits)
-                .orElseThrow(() -> Trouble.of(
-                        "“" + text + "” is not a number for “" + name + "”.", "Write one, such as " + example + "."));
+        return Numeral.read(digits).orElseThrow(() -> Trouble.of("layout.setting.not-number-for", text, name, example));
     }
 }

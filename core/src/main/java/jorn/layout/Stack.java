@@ -10,6 +10,7 @@ import jorn.art.Palette.Role;
 import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.say.Label;
+import jorn.say.Wording;
 
 /**
  * Parts one below the other or side by side. What is fixed or natural is given first; what is left goes to the shares. Side
@@ -24,15 +25,16 @@ import jorn.say.Label;
 public record Stack(
         @Required Axis axis,
         @Required List<Part> parts,
-        @Label("Gap") Length gap,
-        @Label("Every other tinted") boolean alternate)
+        @Label("layout.stack.gap") Length gap,
+        @Label("layout.stack.every-other-tinted") boolean alternate)
         implements Node {
-    static final NodeKind<Stack> KIND =
-            NodeKind.of("stack", Stack.class).filling().called(s -> s.axis == Axis.DOWN ? "Column" : "Row");
+    static final NodeKind<Stack> KIND = NodeKind.of("stack", Stack.class)
+            .filling()
+            .called(s -> s.axis == Axis.DOWN ? Wording.of("layout.stack.column") : Wording.of("layout.stack.row"));
 
     public Stack {
         parts = List.copyOf(parts);
-        gap = Limits.room(gap, "The gap");
+        gap = Limits.room(gap, Wording.of("layout.stack.gap-2"));
     }
 
     /** Parts from the head down. */

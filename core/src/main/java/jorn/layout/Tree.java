@@ -121,10 +121,7 @@ public final class Tree {
      * @throws Trouble where nothing would be left
      */
     public static Node remove(Node root, NodePath path) {
-        NodePath up = path.parent()
-                .orElseThrow(() -> Trouble.of(
-                        "This is the only part of the design.",
-                        "Put another beside it first, or choose another design."));
+        NodePath up = path.parent().orElseThrow(() -> Trouble.of("layout.tree.only-part-design"));
         Optional<Stack> stack = stackOf(root, path);
         if (stack.isEmpty() || stack.get().parts().size() == 1) {
             // A frame without anything in it goes as well.

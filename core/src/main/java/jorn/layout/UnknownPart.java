@@ -14,6 +14,7 @@ import java.io.IOException;
 import java.util.List;
 import jorn.art.Box;
 import jorn.art.Mark;
+import jorn.say.Wording;
 
 /**
  * A part of a design that this version does not know, as of a newer one: its place stays empty, and it is written as it was read.
@@ -23,8 +24,9 @@ import jorn.art.Mark;
 @JsonDeserialize(using = UnknownPart.Reader.class)
 @JsonSerialize(using = UnknownPart.Writer.class)
 public record UnknownPart(ObjectNode json) implements Node {
-    static final NodeKind<UnknownPart> KIND =
-            NodeKind.of("?", UnknownPart.class).filling().called(p -> "Unknown part “" + p.kind() + "”");
+    static final NodeKind<UnknownPart> KIND = NodeKind.of("?", UnknownPart.class)
+            .filling()
+            .called(p -> Wording.of("layout.unknown-part.unknown-part", p.kind()));
 
     public UnknownPart {
         json = json.deepCopy();

@@ -14,6 +14,7 @@ import jorn.measure.Scalar;
 import jorn.press.Bleed;
 import jorn.press.MarginSchool;
 import jorn.press.Margins;
+import jorn.say.Wording;
 
 /**
  * The measures of an inside page: the page in the file, its bleed and its margins, each with its working.
@@ -52,12 +53,20 @@ public final class PageGeometry {
 
     /** Trimmed width. */
     public Figure trimWidth() {
-        return Figure.given("trim.width", "Trim width", brief.trim().width(), "your decision");
+        return Figure.given(
+                "trim.width",
+                Wording.of("makeup.page-geometry.trim-width"),
+                brief.trim().width(),
+                Wording.of("makeup.page-geometry.your-decision"));
     }
 
     /** Trimmed height. */
     public Figure trimHeight() {
-        return Figure.given("trim.height", "Trim height", brief.trim().height(), "your decision");
+        return Figure.given(
+                "trim.height",
+                Wording.of("makeup.page-geometry.trim-height"),
+                brief.trim().height(),
+                Wording.of("makeup.page-geometry.your-decision"));
     }
 
     /** Bleed beyond the trim; nothing where the book does not bleed. */
@@ -65,10 +74,14 @@ public final class PageGeometry {
         return bleeds
                 ? Figure.given(
                         "bleed",
-                        "Bleed",
+                        Wording.of("makeup.page-geometry.bleed"),
                         brief.press().bleed().width(),
                         brief.press().name())
-                : Figure.given("bleed", "Bleed", Length.ZERO, "nothing runs off the page");
+                : Figure.given(
+                        "bleed",
+                        Wording.of("makeup.page-geometry.bleed"),
+                        Length.ZERO,
+                        Wording.of("makeup.page-geometry.nothing-runs-off-page"));
     }
 
     /** Width of a page in the file. */
@@ -76,22 +89,35 @@ public final class PageGeometry {
         int sides = brief.press().bleed().sides() == Bleed.Sides.FOUR ? 2 : 1;
         Length width = brief.trim().width().plus(bleed().length().times(sides));
         String rule = sides == 2
-                ? "bleed on all four sides, " + brief.press().name()
-                : "bleed at head, foot and fore-edge, none at the spine, "
-                        + brief.press().name();
-        return outerFigure("page.width", "Page width in the file", width, trimWidth(), sides, rule);
+                ? Wording.of(
+                        "makeup.page-geometry.bleed-on-all-four", brief.press().name())
+                : Wording.of(
+                        "makeup.page-geometry.bleed-at-head-foot", brief.press().name());
+        return outerFigure(
+                "page.width", Wording.of("makeup.page-geometry.page-width-file"), width, trimWidth(), sides, rule);
     }
 
     /** Height of a page in the file. */
     public Figure pageHeight() {
         Length height = brief.trim().height().plus(bleed().length().times(2));
-        return outerFigure("page.height", "Page height in the file", height, trimHeight(), 2, "bleed at head and foot");
+        return outerFigure(
+                "page.height",
+                Wording.of("makeup.page-geometry.page-height-file"),
+                height,
+                trimHeight(),
+                2,
+                Wording.of("makeup.page-geometry.bleed-at-head-foot-2"));
     }
 
     private Figure outerFigure(String key, String label, Length value, Figure trim, int sides, String rule) {
         if (!bleeds) {
             return Figure.computed(
-                    key, label, value, "{" + trim.key() + "}", "without bleed the page is the trim size", trim);
+                    key,
+                    label,
+                    value,
+                    "{" + trim.key() + "}",
+                    Wording.of("makeup.page-geometry.without-bleed-page-trim"),
+                    trim);
         }
         String formula = "{" + trim.key() + "} + " + (sides == 2 ? "2 × " : "") + "{bleed}";
         return Figure.computed(key, label, value, formula, rule, trim, bleed());
@@ -109,10 +135,23 @@ public final class PageGeometry {
 
     private Figure gutterOf(Margins rule, String name) {
         Margins.GutterStep step = rule.gutterFor(pageCount);
-        String source = (rule.isFlat() ? "always, " : "up to " + Numeral.grouped(step.upTo()) + " pages, ") + name;
-        Figure pages = Figure.given("pages", "Pages", Scalar.count(pageCount, "pages"), "");
+        String source = (rule.isFlat()
+                        ? Wording.of("makeup.page-geometry.always")
+                        : Wording.of("makeup.page-geometry.up-pages", Numeral.grouped(step.upTo())))
+                + name;
+        Figure pages = Figure.given(
+                "pages",
+                Wording.of("makeup.page-geometry.pages"),
+                Scalar.count(pageCount, Wording.of("makeup.page-geometry.pages-2")),
+                "");
         return new Figure(
-                "margin.gutter", "Gutter", step.gutter(), Precision.PLAIN, "", java.util.List.of(pages), source);
+                "margin.gutter",
+                Wording.of("makeup.page-geometry.gutter"),
+                step.gutter(),
+                Precision.PLAIN,
+                "",
+                java.util.List.of(pages),
+                source);
     }
 
     /** The margins that are followed: a school's, or the press's least. */
@@ -124,7 +163,8 @@ public final class PageGeometry {
 
     private String followedName() {
         return margins.school()
-                .map(s -> "the school “" + MarginSchool.of(s).name() + "”")
+                .map(s -> Wording.of(
+                        "makeup.page-geometry.school", MarginSchool.of(s).name()))
                 .orElse(brief.press().name());
     }
 
@@ -139,15 +179,27 @@ public final class PageGeometry {
     }
 
     private Figure outsideOf(Margins rule, String name) {
-        return Figure.given("margin.outside", "Outside margins", rule.outside(bleeds), withOrWithout(name));
+        return Figure.given(
+                "margin.outside",
+                Wording.of("makeup.page-geometry.outside-margins"),
+                rule.outside(bleeds),
+                withOrWithout(name));
     }
 
     /** The head: as the other outside margins, unless it has one of its own. */
     public Figure head() {
         Figure outside = outside();
         return margins.head()
-                .map(h -> Figure.given("margin.head", "Head margin", h, "your decision"))
-                .orElseGet(() -> Figure.given("margin.head", "Head margin", outside.length(), outside.source()));
+                .map(h -> Figure.given(
+                        "margin.head",
+                        Wording.of("makeup.page-geometry.head-margin"),
+                        h,
+                        Wording.of("makeup.page-geometry.your-decision")))
+                .orElseGet(() -> Figure.given(
+                        "margin.head",
+                        Wording.of("makeup.page-geometry.head-margin"),
+                        outside.length(),
+                        outside.source()));
     }
 
     /** The foot. */
@@ -157,7 +209,11 @@ public final class PageGeometry {
                 ? own(followed, margins.foot())
                 : margins.outside()
                         .filter(o -> o.compareTo(followed.length()) > 0)
-                        .map(o -> Figure.given("margin.foot", "Foot margin", o, "your decision"))
+                        .map(o -> Figure.given(
+                                "margin.foot",
+                                Wording.of("makeup.page-geometry.foot-margin"),
+                                o,
+                                Wording.of("makeup.page-geometry.your-decision")))
                         .orElse(followed);
     }
 
@@ -167,11 +223,15 @@ public final class PageGeometry {
     }
 
     private Figure footOf(Margins rule, String name) {
-        return Figure.given("margin.foot", "Foot margin", rule.foot(bleeds), withOrWithout(name));
+        return Figure.given(
+                "margin.foot", Wording.of("makeup.page-geometry.foot-margin"), rule.foot(bleeds), withOrWithout(name));
     }
 
     private String withOrWithout(String name) {
-        return (bleeds ? "with bleed, " : "without bleed, ") + name;
+        return (bleeds
+                        ? Wording.of("makeup.page-geometry.with-bleed")
+                        : Wording.of("makeup.page-geometry.without-bleed"))
+                + name;
     }
 
     /** Width between gutter and fore-edge margin. */
@@ -182,7 +242,7 @@ public final class PageGeometry {
                 .without(outside().length());
         return Figure.computed(
                 "text.width",
-                "Text block width",
+                Wording.of("makeup.page-geometry.text-block-width"),
                 w,
                 "{trim.width} − {margin.gutter} − {margin.outside}",
                 "",
@@ -196,7 +256,7 @@ public final class PageGeometry {
         Length h = brief.trim().height().without(head().length()).without(foot().length());
         return Figure.computed(
                 "text.height",
-                "Text block height",
+                Wording.of("makeup.page-geometry.text-block-height"),
                 h,
                 "{trim.height} − {margin.head} − {margin.foot}",
                 "",
@@ -206,7 +266,8 @@ public final class PageGeometry {
     }
 
     private static Figure own(Figure required, java.util.Optional<Length> choice) {
-        return choice.map(c -> Figure.given(required.key(), required.label(), c, "your decision"))
+        return choice.map(c -> Figure.given(
+                        required.key(), required.label(), c, Wording.of("makeup.page-geometry.your-decision")))
                 .orElse(required);
     }
 

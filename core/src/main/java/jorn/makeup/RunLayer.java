@@ -163,9 +163,7 @@ final class RunLayer {
                 addBlanks(1);
             }
             if (slots.size() > Brief.MOST_PAGES) {
-                throw Trouble.of(
-                        "This would make more than " + Brief.MOST_PAGES + " pages.",
-                        "Shorten the period, or repeat less: “" + run.name() + "” makes most of them.");
+                throw Trouble.of("makeup.run-layer.would-make-more-than", Brief.MOST_PAGES, run.name());
             }
         }
     }

@@ -16,7 +16,7 @@ public final class Days {
         try {
             return LocalDate.parse(text.strip());
         } catch (DateTimeParseException e) {
-            throw Trouble.because("“" + text.strip() + "” is no day.", "Write year, month and day: 2026-11-25.", e);
+            throw Trouble.because(e, "measure.days.no-day", text.strip());
         }
     }
 }

@@ -2,6 +2,7 @@ package jorn.measure;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import jorn.say.Message;
 
 /**
  * A length in print: never negative, kept in PostScript points (1/72 in) to the millionth of a point, so that the same
@@ -21,7 +22,7 @@ public record Length(double points) implements Comparable<Length>, Quantity {
 
     public Length {
         if (!(points >= 0) || points > LONGEST) {
-            throw Trouble.of("A length of " + points + " pt cannot be used.", "Lengths run from 0 to 10 metres.");
+            throw Trouble.of("measure.length.length-pt-cannot-used", points);
         }
         points = Math.round(points * 1e6) / 1e6;
     }
@@ -62,11 +63,11 @@ public record Length(double points) implements Comparable<Length>, Quantity {
             }
         }
         if (s.startsWith("-") || s.startsWith("−")) {
-            throw Trouble.of("“" + s + "” is less than nothing.", "Write a length of 0 or more, for example 6 in.");
+            throw Trouble.of("measure.length.less-than-nothing", s);
         }
         throw Trouble.of(
-                s.isEmpty() ? "No length is given." : "“" + s + "” is not a length.",
-                "Write a number and a unit, for example 6 in, 5 1/2 in or 152.4 mm.");
+                s.isEmpty() ? Message.of("measure.length.no-length-given") : Message.of("measure.length.not-length", s),
+                Message.of("measure.length.write-number-unit-for"));
     }
 
     /** The amount in a unit. */

@@ -74,15 +74,11 @@ public final class Numeral {
             s = s.replaceAll("[, ']", "");
         }
         if (!s.matches("-?\\d{1,9}")) {
-            throw Trouble.of(
-                    "“" + text.strip() + "” is not a " + what + ".",
-                    "Write a whole number from " + grouped(least) + " to " + grouped(most) + ".");
+            throw Trouble.of("measure.numeral.not", text.strip(), what, grouped(least), grouped(most));
         }
         int n = Integer.parseInt(s);
         if (n < least || n > most) {
-            throw Trouble.of(
-                    "A " + what + " of " + grouped(n) + " cannot be used.",
-                    "Write a whole number from " + grouped(least) + " to " + grouped(most) + ".");
+            throw Trouble.of("measure.numeral.cannot-used", what, grouped(n), grouped(least), grouped(most));
         }
         return n;
     }

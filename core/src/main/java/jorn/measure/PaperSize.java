@@ -1,6 +1,7 @@
 package jorn.measure;
 
 import java.util.Optional;
+import jorn.say.Wording;
 
 /** Sheets that have a name. The A and B series are those of ISO 216. */
 public enum PaperSize {
@@ -11,7 +12,7 @@ public enum PaperSize {
     B5("B5", 176, 250, Unit.MILLIMETRE),
     B6("B6", 125, 176, Unit.MILLIMETRE),
     LETTER("letter", 8.5, 11, Unit.INCH),
-    HALF_LETTER("half letter", 5.5, 8.5, Unit.INCH),
+    HALF_LETTER(Wording.of("measure.paper-size.half-letter"), 5.5, 8.5, Unit.INCH),
     TABLOID("tabloid", 11, 17, Unit.INCH);
 
     private final String id;

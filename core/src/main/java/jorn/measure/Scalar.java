@@ -1,5 +1,7 @@
 package jorn.measure;
 
+import jorn.say.Wording;
+
 /**
  * A number that is no length: pages, pixels, grams, money, yes or no.
  *
@@ -22,7 +24,7 @@ public record Scalar(double value, String unit, int decimals) implements Quantit
     @Override
     public String format(Unit lengths, Precision precision) {
         if (unit.equals(YES_NO)) {
-            return value != 0 ? "yes" : "no";
+            return value != 0 ? Wording.of("measure.scalar.yes") : Wording.of("measure.scalar.no");
         }
         String number = decimals == 0 ? Numeral.grouped(Math.round(value)) : Numeral.fixed(value, decimals);
         return unit.isEmpty() ? number : number + " " + unit;

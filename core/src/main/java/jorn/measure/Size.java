@@ -3,6 +3,7 @@ package jorn.measure;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import jorn.say.Message;
 
 /**
  * Width and height of a page, a closed book or a sheet.
@@ -40,13 +41,13 @@ public record Size(Length width, Length height) {
             Length width = Length.parse(m.group(1) + first, unless);
             Length height = Length.parse(m.group(3) + second, unless);
             if (width.isZero() || height.isZero()) {
-                throw Trouble.of("A size of " + s + " has no room.", "Both sides must be more than 0.");
+                throw Trouble.of("measure.size.size-has-no-room", s);
             }
             return new Size(width, height);
         }
         throw Trouble.of(
-                s.isEmpty() ? "No size is given." : "“" + s + "” is not a size.",
-                "Write width × height with a unit, for example 6x9in, 148x210mm or A5.");
+                s.isEmpty() ? Message.of("measure.size.no-size-given") : Message.of("measure.size.not-size", s),
+                Message.of("measure.size.write-width-height-with"));
     }
 
     public boolean isAbout(Size other) {

@@ -22,17 +22,16 @@ public final class TextFile {
     public static String read(Path file) {
         try {
             if (Files.size(file) > LARGEST) {
-                throw Trouble.of(
-                        file.getFileName() + " is larger than 20 MB.", "Choose a shorter list, or a part of it.");
+                throw Trouble.of("measure.text-file.larger-than-mb", file.getFileName());
             }
             byte[] bytes = Files.readAllBytes(file);
             String text = decode(bytes).replace("\uFEFF", "");
             if (text.indexOf('\0') >= 0) {
-                throw Trouble.of(file.getFileName() + " is no text file.", "Save it as plain text or as CSV.");
+                throw Trouble.of("measure.text-file.no-text-file", file.getFileName());
             }
             return text;
         } catch (IOException e) {
-            throw Trouble.because(file.getFileName() + " cannot be read.", "Look whether the file is there.", e);
+            throw Trouble.because(e, "measure.text-file.cannot-read", file.getFileName());
         }
     }
 

@@ -3,21 +3,22 @@ package jorn.press;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Arrays;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 
 /** How the leaves are held together. */
 public enum Binding {
     /** Perfect bound: a glued spine, one flat cover sheet round it. */
-    GLUED("glued", "glued", true),
+    GLUED("glued", Wording.of("press.binding.glued"), true),
     /** Case bound: boards larger than the block, a printed wrap turned in round them. */
-    CASED("cased", "case bound", true),
+    CASED("cased", Wording.of("press.binding.case-bound"), true),
     /** Case bound in a plain case, with a printed jacket folded round it. */
-    JACKET("jacket", "case bound in a jacket", true),
+    JACKET("jacket", Wording.of("press.binding.case-bound-jacket"), true),
     /** Saddle stitched: sheets folded together and stapled through the fold. */
-    STITCHED("stitched", "stapled", false),
+    STITCHED("stitched", Wording.of("press.binding.stapled"), false),
     /** Coil: single leaves on a spiral through punched holes; front and back are separate pages. */
-    COIL("coil", "on a coil", false),
+    COIL("coil", Wording.of("press.binding.on-coil"), false),
     /** Single sheets that nobody binds, or that the buyer punches. */
-    LOOSE("loose", "in loose sheets", false);
+    LOOSE("loose", Wording.of("press.binding.loose-sheets"), false);
 
     private final String id;
     private final String word;
@@ -50,10 +51,9 @@ public enum Binding {
                 .filter(b -> b.id.equalsIgnoreCase(id.strip()))
                 .findFirst()
                 .orElseThrow(() -> Trouble.of(
-                        "“" + id + "” is not a binding.",
-                        "Choose one of "
-                                + String.join(
-                                        ", ",
-                                        Arrays.stream(values()).map(Binding::id).toList()) + "."));
+                        "press.binding.not-binding",
+                        id,
+                        String.join(
+                                ", ", Arrays.stream(values()).map(Binding::id).toList())));
     }
 }

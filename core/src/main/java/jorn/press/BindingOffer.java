@@ -4,6 +4,7 @@ import java.util.Optional;
 import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 
 /**
  * A binding that a press offers, and what it asks of a book bound so.
@@ -45,8 +46,7 @@ public record BindingOffer(
 
     private static void require(boolean given, String field) {
         if (!given) {
-            throw Trouble.of(
-                    "this binding lacks the field “" + field + "”.", "Add it, as docs/press-profiles.md describes.");
+            throw Trouble.of("press.binding-offer.binding-lacks-field", field);
         }
     }
 
@@ -69,9 +69,7 @@ public record BindingOffer(
     public record PageRule(@Required int min, @Required int max, @Required int multiple) {
         public PageRule {
             if (min < 1 || max < min || multiple < 1) {
-                throw Trouble.of(
-                        "a range of " + min + " to " + max + " pages in multiples of " + multiple + " is no range.",
-                        "Give min and max from 1 up, max not under min, and multiple from 1 up.");
+                throw Trouble.of("press.binding-offer.range-pages-multiples-no", min, max, multiple);
             }
         }
 
@@ -94,11 +92,11 @@ public record BindingOffer(
             String steps =
                     switch (multiple) {
                         case 1 -> "";
-                        case 2 -> ", in twos";
-                        case 4 -> ", in fours";
-                        default -> ", in multiples of " + multiple;
+                        case 2 -> Wording.of("press.binding-offer.twos");
+                        case 4 -> Wording.of("press.binding-offer.fours");
+                        default -> Wording.of("press.binding-offer.multiples", multiple);
                     };
-            return min + " to " + max + " pages" + steps;
+            return Wording.of("press.binding-offer.pages", min, max, steps);
         }
     }
 

@@ -28,11 +28,11 @@ public record Margins(
     public Margins {
         gutter = List.copyOf(gutter);
         if (gutter.isEmpty()) {
-            throw Trouble.of("there is no gutter.", "Give at least one step: upTo and gutter.");
+            throw Trouble.of("press.margins.there-no-gutter");
         }
         for (int i = 1; i < gutter.size(); i++) {
             if (gutter.get(i).upTo() <= gutter.get(i - 1).upTo()) {
-                throw Trouble.of("the gutter steps do not ascend.", "Put them in order of their page count.");
+                throw Trouble.of("press.margins.gutter-steps-do-not");
             }
         }
     }

@@ -26,12 +26,11 @@ public record Market(
     public Market {
         costs = List.copyOf(costs);
         if (!(share > 0) || share > 1) {
-            throw Trouble.of(
-                    "a share of " + share + " is out of range.", "Give more than 0 and at most 1: 0.6 is 60 %.");
+            throw Trouble.of("press.market.share-out-range", share);
         }
         for (Cost cost : costs) {
             if (!(cost.fixed() >= 0) || !(cost.perPage() >= 0)) {
-                throw Trouble.of("a cost is less than nothing.", "Give costs of 0 or more.");
+                throw Trouble.of("press.market.cost-less-than-nothing");
             }
         }
     }

@@ -16,7 +16,7 @@ public record PaperStock(
         @Required String id, @Required String name, @Required double grammage, @Required Thickness thickness) {
     public PaperStock {
         if (!(grammage > 0)) {
-            throw Trouble.of("the paper “" + id + "” weighs nothing.", "Give its grammage in g/m².");
+            throw Trouble.of("press.paper-stock.paper-weighs-nothing", id);
         }
     }
 

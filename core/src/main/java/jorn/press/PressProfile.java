@@ -10,6 +10,7 @@ import jorn.measure.Length;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /**
  * Everything Jorn knows of one press. It is data, made up or typed by the user, never the word of a real company: whoever
@@ -128,15 +129,13 @@ public record PressProfile(
 
     public PressProfile {
         if (format > FORMAT) {
-            throw Trouble.of(
-                    "it is of format " + format + ", and this Jorn reads up to " + FORMAT + ".", "Use a newer Jorn.");
+            throw Trouble.of("press.press-profile.format-jorn-reads-up", format, FORMAT);
         }
         if (!id.matches("[a-z0-9][a-z0-9-]{0,39}")) {
-            throw Trouble.of(
-                    "“" + id + "” is no id.", "Use up to 40 small letters, figures and hyphens, such as my-press.");
+            throw Trouble.of("press.press-profile.no-id", id);
         }
         if (resolution < 72 || resolution > 2400) {
-            throw Trouble.of("a resolution of " + resolution + " is out of range.", "Give 72 to 2400.");
+            throw Trouble.of("press.press-profile.resolution-out-range", resolution);
         }
         trims = filled(trims, "trims");
         papers = filled(papers, "papers");
@@ -151,15 +150,11 @@ public record PressProfile(
                     .filter(i -> inkIds.stream().noneMatch(i::equals))
                     .findFirst()
                     .ifPresent(i -> {
-                        throw Trouble.of(
-                                "the market “" + market.id() + "” has a cost for an ink “" + i
-                                        + "” that is not offered.",
-                                "Give costs for the inks that are listed.");
+                        throw Trouble.of("press.press-profile.market-has-cost-for", market.id(), i);
                     });
         }
         if (cover.delivery() == CoverRule.Delivery.FIXED && cover.sheet().isEmpty()) {
-            throw Trouble.of(
-                    "the cover is delivered on a fixed sheet, but “sheet” is missing.", "Give the sheet's size.");
+            throw Trouble.of("press.press-profile.cover-delivered-on-fixed");
         }
     }
 
@@ -196,12 +191,17 @@ public record PressProfile(
         if (!takes(trim)) {
             Unit unit = trim.width().written().endsWith("mm") ? Unit.MILLIMETRE : Unit.INCH;
             String range = customTrim
-                    .map(r -> " It takes " + r.min().format(unit) + " to "
-                            + r.max().format(unit) + ".")
+                    .map(r -> Wording.of(
+                            "press.press-profile.takes",
+                            r.min().format(unit),
+                            r.max().format(unit)))
                     .orElse("");
             throw Trouble.of(
-                    name + " does not make books of " + trim.format(unit) + "." + range,
-                    "The nearest it has is " + nearestTrim(trim).format(unit) + ".");
+                    "press.press-profile.does-not-make-books",
+                    name,
+                    trim.format(unit),
+                    range,
+                    nearestTrim(trim).format(unit));
         }
     }
 
@@ -264,13 +264,16 @@ public record PressProfile(
 
     private <T> Trouble notHad(String what, String wanted, List<T> has, Function<T, String> id) {
         return Trouble.of(
-                name + " has no " + what + " “" + wanted + "”.",
-                "It has " + String.join(", ", has.stream().map(id).toList()) + ".");
+                "press.press-profile.has-no",
+                name,
+                what,
+                wanted,
+                String.join(", ", has.stream().map(id).toList()));
     }
 
     private static <T> List<T> filled(List<T> list, String field) {
         if (list.isEmpty() || list.stream().anyMatch(Objects::isNull)) {
-            throw Trouble.of("“" + field + "” is empty.", "List at least one.");
+            throw Trouble.of("press.press-profile.empty", field);
         }
         return List.copyOf(list);
     }

@@ -14,6 +14,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import jorn.json.Json;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 
 /** The press profiles at hand: those that ship with Jorn, and the user's own in a folder. */
 public final class PressShelf {
@@ -52,10 +53,7 @@ public final class PressShelf {
                     }
                 }
             } catch (IOException e) {
-                refused.accept(Trouble.because(
-                        "Your own press profiles in " + folder + " cannot be listed.",
-                        "See whether you may open it.",
-                        e));
+                refused.accept(Trouble.because(e, "press.press-shelf.your-own-press-profiles", folder));
             }
         }
         return new PressShelf(all);
@@ -90,11 +88,9 @@ public final class PressShelf {
             return read(Path.of(idOrFile));
         }
         throw Trouble.of(
-                "There is no press profile “" + idOrFile + "”.",
-                "Choose one of "
-                        + String.join(
-                                ", ", profiles().stream().map(PressProfile::id).toList())
-                        + ", or name a .json file.");
+                "press.press-shelf.there-no-press-profile",
+                idOrFile,
+                String.join(", ", profiles().stream().map(PressProfile::id).toList()));
     }
 
     /**
@@ -104,12 +100,12 @@ public final class PressShelf {
      */
     public static PressProfile read(Path file) {
         try {
-            return Json.read(Files.readAllBytes(file), PressProfile.class, "The press profile " + file.getFileName());
+            return Json.read(
+                    Files.readAllBytes(file),
+                    PressProfile.class,
+                    Wording.of("press.press-shelf.press-profile", file.getFileName()));
         } catch (IOException e) {
-            throw Trouble.because(
-                    "The press profile " + file.getFileName() + " cannot be read.",
-                    "Look whether the file is there and may be opened.",
-                    e);
+            throw Trouble.because(e, "press.press-shelf.press-profile-cannot-read", file.getFileName());
         }
     }
 
@@ -117,7 +113,8 @@ public final class PressShelf {
     private static PressProfile shippedProfile(String id) {
         return READ.computeIfAbsent(id, wanted -> {
             try (InputStream in = PressShelf.class.getResourceAsStream(wanted + ".json")) {
-                return Json.read(in.readAllBytes(), PressProfile.class, "The shipped profile " + wanted);
+                return Json.read(
+                        in.readAllBytes(), PressProfile.class, Wording.of("press.press-shelf.shipped-profile", wanted));
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }

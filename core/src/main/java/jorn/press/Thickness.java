@@ -7,6 +7,7 @@ import jorn.measure.Quantity.Precision;
 import jorn.measure.Scalar;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /**
  * How thick a paper is, in one of the three ways in which presses state it: per page, in pages per inch, or as grammage
@@ -23,13 +24,12 @@ public record Thickness(Optional<Length> perPage, Optional<Double> pagesPerInch,
         int given = (perPage.isPresent() ? 1 : 0) + (pagesPerInch.isPresent() ? 1 : 0) + (bulk.isPresent() ? 1 : 0);
         if (given != 1) {
             throw Trouble.of(
-                    "a paper's thickness is given in " + (given == 0 ? "none" : "more than one")
-                            + " of the three ways.",
-                    "Give exactly one of perPage, pagesPerInch and bulk.");
+                    "press.thickness.paper-s-thickness-given",
+                    given == 0 ? Wording.of("press.thickness.none") : Wording.of("press.thickness.more-than-one"));
         }
         if (pagesPerInch.filter(p -> !(p > 0)).isPresent()
                 || bulk.filter(b -> !(b > 0)).isPresent()) {
-            throw Trouble.of("a paper has no thickness.", "Give a number above 0.");
+            throw Trouble.of("press.thickness.paper-has-no-thickness");
         }
     }
 
@@ -54,30 +54,38 @@ public record Thickness(Optional<Length> perPage, Optional<Double> pagesPerInch,
     Figure page(PaperStock paper, String source) {
         String from = paper.name() + ", " + source;
         if (perPage.isPresent()) {
-            return Figure.given("paper.page", "Thickness of a page", perPage.get(), from)
+            return Figure.given("paper.page", Wording.of("press.thickness.thickness-page"), perPage.get(), from)
                     .shown(Precision.FINE);
         }
         if (pagesPerInch.isPresent()) {
-            Figure ppi =
-                    Figure.given("paper.ppi", "Pages per inch", new Scalar(pagesPerInch.get(), "pages/in", 1), from);
+            Figure ppi = Figure.given(
+                    "paper.ppi",
+                    Wording.of("press.thickness.pages-per-inch"),
+                    new Scalar(pagesPerInch.get(), "pages/in", 1),
+                    from);
             return Figure.computed(
                             "paper.page",
-                            "Thickness of a page",
+                            Wording.of("press.thickness.thickness-page"),
                             Length.inches(1 / pagesPerInch.get()),
                             "1 in ÷ {paper.ppi}",
                             "",
                             ppi)
                     .shown(Precision.FINE);
         }
-        Figure grammage = Figure.given("paper.grammage", "Grammage", new Scalar(paper.grammage(), "g/m²", 0), from);
-        Figure volume = Figure.given("paper.bulk", "Bulk", new Scalar(bulk.get(), "cm³/g", 2), from);
+        Figure grammage = Figure.given(
+                "paper.grammage",
+                Wording.of("press.thickness.grammage"),
+                new Scalar(paper.grammage(), "g/m²", 0),
+                from);
+        Figure volume = Figure.given(
+                "paper.bulk", Wording.of("press.thickness.bulk"), new Scalar(bulk.get(), "cm³/g", 2), from);
         Length leaf = Length.of(paper.grammage() * bulk.get(), Unit.MICRON);
         return Figure.computed(
                         "paper.page",
-                        "Thickness of a page",
+                        Wording.of("press.thickness.thickness-page"),
                         leaf.times(0.5),
                         "{paper.grammage} × {paper.bulk} ÷ 2",
-                        "ISO 534; a leaf is two pages",
+                        Wording.of("press.thickness.iso-leaf-two-pages"),
                         grammage,
                         volume)
                 .shown(Precision.FINE);

@@ -14,7 +14,7 @@ import jorn.json.Json;
 import jorn.json.Required;
 import jorn.layout.Node;
 import jorn.measure.Trouble;
-import jorn.say.WordTable;
+import jorn.say.Wording;
 
 /**
  * The page designs that ship with Jorn, found by browsing and by search. Each is a file {@code jorn/recipe/designs/ID.json},
@@ -71,7 +71,8 @@ public final class Catalogue {
                 recipe = new Recipe(
                         id,
                         name,
-                        Json.read(file, DesignFile.class, "The design " + id).root());
+                        Json.read(file, DesignFile.class, Wording.of("recipe.catalogue.design", id))
+                                .root());
             }
             return recipe;
         }
@@ -106,20 +107,18 @@ public final class Catalogue {
 
     /** @throws Trouble where there is no such design */
     public static Recipe recipe(String id) {
-        return find(id).map(Entry::recipe)
-                .orElseThrow(() -> Trouble.of(
-                        "There is no page design “" + id + "”.", "Choose one of those that “jorn recipes” lists."));
+        return find(id).map(Entry::recipe).orElseThrow(() -> Trouble.of("recipe.catalogue.there-no-page-design", id));
     }
 
     private static Map<String, Entry> load() {
-        WordTable table = new WordTable("designs");
         Map<String, Entry> all = new LinkedHashMap<>();
         String index = new String(resource("designs.txt"), StandardCharsets.UTF_8);
         index.lines().forEach(line -> {
             String group = line.substring(0, line.indexOf(' '));
             String id = line.substring(line.indexOf(' ') + 1).strip();
-            String words = table.find("design." + id + ".find").orElse("");
-            Entry entry = new Entry(id, table.get("design." + id), table.get("group." + group), words);
+            String words = Wording.find("designs.design." + id + ".find").orElse("");
+            Entry entry =
+                    new Entry(id, Wording.of("designs.design." + id), Wording.of("designs.group." + group), words);
             if (all.put(id, entry) != null) {
                 throw new IllegalStateException("two designs " + id);
             }

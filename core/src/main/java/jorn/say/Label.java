@@ -7,12 +7,12 @@ import java.lang.annotation.Target;
 
 /**
  * Makes a component of a record a setting that people see and change beside the page. A component without it is set in
- * another way. Constants of an enumeration that is chosen from may be labelled too; without a label their name is shown.
+ * another way. Constants of an enumeration that is chosen from may be labelled too; without a label they are called as {@code layout.option} has it.
  */
 @Retention(RetentionPolicy.RUNTIME)
 @Target({ElementType.RECORD_COMPONENT, ElementType.FIELD})
 public @interface Label {
-    /** What it is called in English. */
+    /** The key of what it is called; see {@link Wording}. Left out where the settings inside have names of their own. */
     String value() default "";
 
     /** How it is shown and read. */

@@ -1,2 +1,2 @@
-/** What people read: labels of settings, and how each is shown. */
+/** What people read: every word by key, in every language that Jorn speaks; labels of settings, and how each is shown. */
 package jorn.say;

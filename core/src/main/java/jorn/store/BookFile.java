@@ -22,6 +22,8 @@ import jorn.json.Json;
 import jorn.json.Kept;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.say.Message;
+import jorn.say.Wording;
 
 /** The {@code .jorn} file: a ZIP of {@code book.json} and {@code assets/}, described in docs/file-format.md. */
 public final class BookFile {
@@ -90,42 +92,40 @@ public final class BookFile {
         String name = String.valueOf(file.getFileName());
         if (!Files.isRegularFile(file)) {
             throw Trouble.of(
-                    Files.isDirectory(file) ? name + " is a folder, not a book." : "There is no file " + file + ".",
-                    "Choose a file that ends in " + ENDING + ".");
+                    Files.isDirectory(file)
+                            ? Message.of("store.book-file.folder-not-book", name)
+                            : Message.of("store.book-file.there-no-file", file),
+                    Message.of("store.book-file.choose-file-ends", ENDING));
         }
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
             refuseClimbing(zip, name);
             return read(zip, name);
         } catch (NoSuchFileException e) {
-            throw Trouble.because("There is no file " + file + ".", "Choose a file that ends in " + ENDING + ".", e);
+            throw Trouble.because(e, "store.book-file.there-no-file-2", file, ENDING);
         } catch (ZipException e) {
             throw damage(file, name, e);
         } catch (IOException e) {
-            throw Trouble.because(name + " cannot be read.", "Look whether you may open it and the disk is there.", e);
+            throw Trouble.because(e, "store.book-file.cannot-read", name);
         }
     }
 
     private static Book read(ZipFile zip, String name) throws IOException {
         ZipEntry entry = zip.getEntry(BOOK);
         if (entry == null) {
-            throw Trouble.of(
-                    name + " is a ZIP file, but not a book: it holds no book.json.",
-                    "Choose a file that Jorn has written.");
+            throw Trouble.of("store.book-file.zip-file-but-not", name);
         }
         byte[] json;
         try (InputStream in = zip.getInputStream(entry)) {
             json = in.readNBytes((int) LARGEST_BOOK + 1);
         }
         if (json.length > LARGEST_BOOK) {
-            throw Trouble.of(name + " is too large to be a book.", "Choose a file that Jorn has written.");
+            throw Trouble.of("store.book-file.too-large-book", name);
         }
-        String what = "The book file " + name;
+        String what = Wording.of("store.book-file.book-file", name);
         JsonNode tree = Json.read(json, JsonNode.class, what);
         int format = tree.path("format").asInt();
         if (format > FORMAT && !isReadable(tree)) {
-            throw Trouble.of(
-                    name + " was written by a newer Jorn (format " + format + "; this one reads up to " + FORMAT + ").",
-                    "Open it with that newer Jorn. It has not been changed.");
+            throw Trouble.of("store.book-file.was-written-by-newer", name, format, FORMAT);
         }
         if (format < FORMAT && tree.path("book") instanceof ObjectNode old) {
             FormatOne.moveBook(old);
@@ -155,9 +155,7 @@ public final class BookFile {
 
     private static void refuseOverNewer(Path file) {
         if (isNewer(file)) {
-            throw Trouble.of(
-                    file.getFileName() + " was written by a newer Jorn, and would lose what this one cannot write.",
-                    "Save the book under another name.");
+            throw Trouble.of("store.book-file.was-written-by-newer-2", file.getFileName());
         }
     }
 
@@ -172,7 +170,7 @@ public final class BookFile {
                 return 0;
             }
             try (InputStream in = zip.getInputStream(entry)) {
-                return Json.read(in.readNBytes((int) LARGEST_BOOK), JsonNode.class, "The file")
+                return Json.read(in.readNBytes((int) LARGEST_BOOK), JsonNode.class, Wording.of("store.book-file.file"))
                         .path("format")
                         .asInt();
             }
@@ -205,9 +203,7 @@ public final class BookFile {
             boolean climbs =
                     path.startsWith("/") || path.matches("^[A-Za-z]:.*") || ("/" + path + "/").contains("/../");
             if (climbs) {
-                throw Trouble.of(
-                        name + " holds a path that leads out of it (" + path + ").",
-                        "Do not trust this file; ask whoever sent it for another.");
+                throw Trouble.of("store.book-file.holds-path-leads-out", name, path);
             }
         }
     }
@@ -217,17 +213,16 @@ public final class BookFile {
         try (InputStream in = Files.newInputStream(file)) {
             head = in.readNBytes(2);
         } catch (IOException unreadable) {
-            return Trouble.because(name + " cannot be read.", "Look whether the disk is there.", unreadable);
+            return Trouble.because(unreadable, "store.book-file.cannot-read-2", name);
         }
         boolean wasZip = head.length == 2 && head[0] == 'P' && head[1] == 'K';
         return wasZip
-                ? Trouble.because(
-                        name + " is damaged: part of it is missing.",
-                        "Use an earlier copy, or the one that was sent to you again.",
-                        e)
+                ? Trouble.because(e, "store.book-file.damaged-part-missing", name)
                 : Trouble.because(
-                        head.length == 0 ? name + " is empty." : name + " is not a Jorn book.",
-                        "Choose a file that Jorn has written.",
-                        e);
+                        e,
+                        head.length == 0
+                                ? Message.of("store.book-file.empty", name)
+                                : Message.of("store.book-file.not-jorn-book", name),
+                        Message.of("store.book-file.choose-file-jorn-has"));
     }
 }

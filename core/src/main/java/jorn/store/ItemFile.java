@@ -26,14 +26,16 @@ public final class ItemFile {
         String name = String.valueOf(file.getFileName());
         List<String> items = name.toLowerCase(java.util.Locale.ROOT).endsWith(".csv") ? csv(text, name) : lines(text);
         if (items.isEmpty()) {
-            throw Trouble.of(name + " holds no lines.", "Write one prompt on each line.");
+            throw Trouble.of("store.item-file.holds-no-lines", name);
         }
         for (int i = 0; i < items.size(); i++) {
             if (items.get(i).length() > LONGEST) {
                 throw Trouble.of(
-                        "Item " + (i + 1) + " of " + name + " has "
-                                + items.get(i).length() + " letters.",
-                        "Give each prompt a line of its own, of at most " + LONGEST + " letters.");
+                        "store.item-file.item-has-letters",
+                        i + 1,
+                        name,
+                        items.get(i).length(),
+                        LONGEST);
             }
         }
         return items;
@@ -62,10 +64,7 @@ public final class ItemFile {
             }
             return items;
         } catch (IOException | RuntimeException e) {
-            throw Trouble.because(
-                    name + " is not in order as CSV: " + e.getMessage(),
-                    "Look for a quotation mark that is not closed, or save it as plain text.",
-                    e);
+            throw Trouble.because(e, "store.item-file.not-order-csv", name, e.getMessage());
         }
     }
 }

@@ -12,6 +12,7 @@ import jorn.json.Required;
 import jorn.layout.Node;
 import jorn.measure.Trouble;
 import jorn.recipe.Recipe;
+import jorn.say.Wording;
 
 /** Page designs in files of their own, to keep and to share. */
 public final class RecipeFile {
@@ -33,7 +34,7 @@ public final class RecipeFile {
     public static boolean isRecipe(Path file) {
         try {
             return Files.size(file) <= LARGEST
-                    && Json.read(Files.readAllBytes(file), JsonNode.class, "The file")
+                    && Json.read(Files.readAllBytes(file), JsonNode.class, Wording.of("store.recipe-file.file"))
                             .has("root");
         } catch (IOException | Trouble e) {
             // What it is instead is said by whoever reads it next.
@@ -47,14 +48,14 @@ public final class RecipeFile {
      * @throws Trouble that says what is wrong: too large, of a newer Jorn, a block that is not known, a setting out of range
      */
     public static Recipe read(Path file) {
-        String what = "The page design " + file.getFileName();
+        String what = Wording.of("store.recipe-file.page-design", file.getFileName());
         try {
             if (Files.size(file) > LARGEST) {
-                throw Trouble.of(what + " is larger than 1 MB.", "Choose a file that Jorn has written.");
+                throw Trouble.of("store.recipe-file.larger-than-mb", what);
             }
             return read(Files.readAllBytes(file), what);
         } catch (IOException e) {
-            throw Trouble.because(what + " cannot be read.", "Look whether the file is there and may be opened.", e);
+            throw Trouble.because(e, "store.recipe-file.cannot-read", what);
         }
     }
 
@@ -62,22 +63,18 @@ public final class RecipeFile {
         JsonNode tree = Json.read(json, JsonNode.class, what);
         JsonNode format = tree.path("format");
         if (format.isInt() && format.asInt() > FORMAT) {
-            throw Trouble.of(
-                    what + " was written by a newer Jorn (format " + format.asInt() + "; this one reads up to " + FORMAT
-                            + ").",
-                    "Use it with that newer Jorn. It has not been changed.");
+            throw Trouble.of("store.recipe-file.was-written-by-newer", what, format.asInt(), FORMAT);
         }
         if (format.asInt() < FORMAT) {
             FormatOne.moveDesign(tree);
         }
         int parts = count(tree.path("root"), 0, what);
         if (parts > MOST_PARTS) {
-            throw Trouble.of(
-                    what + " has " + parts + " parts.", "A design of more than " + MOST_PARTS + " is not read.");
+            throw Trouble.of("store.recipe-file.has-parts", what, parts, MOST_PARTS);
         }
         Recipe recipe = Json.read(tree, Recipe.class, what);
         if (recipe.name().isBlank() || recipe.name().length() > 80) {
-            throw Trouble.of(what + " has no name of 1 to 80 letters.", "Give it one in the field “name”.");
+            throw Trouble.of("store.recipe-file.has-no-name-letters", what);
         }
         return recipe;
     }
@@ -85,15 +82,13 @@ public final class RecipeFile {
     /** Counts the parts, and refuses those that this version does not know. */
     private static int count(JsonNode node, int depth, String what) {
         if (depth > DEEPEST * 2) {
-            throw Trouble.of(what + " is nested too deeply.", "Put at most " + DEEPEST + " parts inside one another.");
+            throw Trouble.of("store.recipe-file.nested-too-deeply", what, DEEPEST);
         }
         int n = 0;
         if (node.isObject() && node.has("is")) {
             String kind = node.get("is").asText();
             if (!KINDS.contains(kind)) {
-                throw Trouble.of(
-                        what + " has a block “" + kind + "”, which this Jorn does not know.",
-                        "It may be of a newer Jorn; otherwise see docs/recipes.md for the blocks that there are.");
+                throw Trouble.of("store.recipe-file.has-block-which-jorn", what, kind);
             }
             n++;
         }
@@ -109,7 +104,7 @@ public final class RecipeFile {
      * @throws Trouble where it cannot be written, or has a part that this version does not know and could not read again
      */
     public static void write(Recipe recipe, Path file) {
-        String what = "The page design “" + recipe.name() + "”";
+        String what = Wording.of("store.recipe-file.page-design-2", recipe.name());
         count(Json.tree(recipe.root()), 0, what);
         byte[] json = Json.write(new Content(FORMAT, recipe.id(), recipe.name(), recipe.root()));
         SafeFile.write(file, out -> out.write(json));

@@ -43,8 +43,7 @@ public final class RecipeShelf {
                 }
             }
         } catch (IOException e) {
-            tell.accept(Trouble.because(
-                    "The folder of your own designs cannot be read.", "Look whether it may be opened: " + folder, e));
+            tell.accept(Trouble.because(e, "store.recipe-shelf.folder-your-own-designs", folder));
         }
         all.sort((a, b) -> a.name().compareToIgnoreCase(b.name()));
         return all;
@@ -58,16 +57,14 @@ public final class RecipeShelf {
     public Recipe keep(Recipe recipe, String name) {
         String wanted = name.strip();
         if (wanted.isEmpty() || wanted.length() > 80) {
-            throw Trouble.of(
-                    "A design needs a name of 1 to 80 letters.", "Write one, such as “Hive inspection, mine”.");
+            throw Trouble.of("store.recipe-shelf.design-needs-name-letters");
         }
         String id = idOf(wanted);
         Recipe own = new Recipe(id, wanted, recipe.root());
         try {
             Files.createDirectories(folder);
         } catch (IOException e) {
-            throw Trouble.because(
-                    "The folder for your own designs cannot be made.", "Look whether it may be written: " + folder, e);
+            throw Trouble.because(e, "store.recipe-shelf.folder-for-your-own", folder);
         }
         RecipeFile.write(own, folder.resolve(id + ENDING));
         return own;
@@ -78,8 +75,7 @@ public final class RecipeShelf {
         try {
             Files.deleteIfExists(folder.resolve(recipe.id() + ENDING));
         } catch (IOException e) {
-            throw Trouble.because(
-                    "The design “" + recipe.name() + "” cannot be deleted.", "Look whether it may be written.", e);
+            throw Trouble.because(e, "store.recipe-shelf.design-cannot-deleted", recipe.name());
         }
     }
 

@@ -12,6 +12,8 @@ import java.nio.file.StandardOpenOption;
 import java.util.Locale;
 import java.util.UUID;
 import jorn.measure.Trouble;
+import jorn.say.Message;
+import jorn.say.Wording;
 
 /** Writes a file beside its target and moves it into place, so that an interrupted write leaves the old file whole. */
 public final class SafeFile {
@@ -67,17 +69,17 @@ public final class SafeFile {
 
     /** Says in plain words why a file could not be written. */
     static Trouble refusal(Path file, IOException e) {
-        String what = file.getFileName() + " could not be written to " + file.getParent();
+        String what = Wording.of("store.safe-file.could-not-written", file.getFileName(), file.getParent());
         String reason = String.valueOf(e.getMessage()).toLowerCase(Locale.ROOT);
         if (reason.contains("no space") || reason.contains("quota")) {
-            return Trouble.because(what + ": the disk is full.", "Free some room, or choose another folder.", e);
+            return Trouble.because(e, "store.safe-file.disk-full", what);
         }
         if (e instanceof AccessDeniedException || reason.contains("denied") || reason.contains("read-only")) {
-            return Trouble.because(what + ": you may not write there.", "Choose another folder.", e);
+            return Trouble.because(e, "store.safe-file.you-may-not-write", what);
         }
         if (e instanceof java.nio.file.FileAlreadyExistsException || Files.isRegularFile(file.getParent())) {
-            return Trouble.because(what + ": that is a file, not a folder.", "Choose a folder.", e);
+            return Trouble.because(e, "store.safe-file.file-not-folder", what);
         }
-        return Trouble.because(what + ".", "Choose another folder, or see whether the disk is there.", e);
+        return Trouble.because(e, Message.plain(what + "."), Message.of("store.safe-file.choose-another-folder-or"));
     }
 }

@@ -26,12 +26,9 @@ public final class TypeShelf {
                 .filter(t -> t.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> Trouble.of(
-                        "There is no typeface “" + id + "”.",
-                        "Choose one of "
-                                + String.join(
-                                        ", ",
-                                        TYPEFACES.stream().map(Typeface::id).toList())
-                                + "."));
+                        "text.type-shelf.there-no-typeface",
+                        id,
+                        String.join(", ", TYPEFACES.stream().map(Typeface::id).toList())));
     }
 
     /** The face that a {@link jorn.art.GlyphRun} names. */

@@ -14,6 +14,7 @@ import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.say.Label;
 import jorn.say.SettingKind;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -25,16 +26,16 @@ import jorn.text.Voice;
  * @param align where it stands in its width
  */
 public record DateLine(
-        @Label(value = "Label", onPage = true) String label,
-        @Label(value = "Type size", as = SettingKind.TYPE_SIZE) @Required Length size,
-        @Label("Stands") Align align)
+        @Label(value = "block.date-line.label", onPage = true) String label,
+        @Label(value = "block.date-line.type-size", as = SettingKind.TYPE_SIZE) @Required Length size,
+        @Label("block.date-line.stands") Align align)
         implements Node {
     static final NodeKind<DateLine> KIND = NodeKind.of("date-line", DateLine.class)
             .offered(
                     "date-line",
-                    "Date line",
-                    "the date, or a line for it",
-                    () -> new DateLine("Date", Length.points(10), Align.RIGHT));
+                    Wording.of("block.date-line.date-line"),
+                    Wording.of("block.date-line.date-or-line-for"),
+                    () -> new DateLine(Wording.of("block.date-line.date"), Length.points(10), Align.RIGHT));
 
     /** Width of the line to write on, in type sizes. */
     private static final double LINE = 12;
@@ -43,7 +44,7 @@ public record DateLine(
 
     public DateLine {
         size = Limits.type(size);
-        label = label == null ? "Date" : label;
+        label = label == null ? Wording.of("block.date-line.date") : label;
         align = align == null ? Align.RIGHT : align;
     }
 

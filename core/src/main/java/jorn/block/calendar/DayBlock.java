@@ -18,6 +18,7 @@ import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.say.Label;
 import jorn.say.SettingKind;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -29,21 +30,23 @@ import jorn.text.Voice;
  * @param beside whether name and date stand at the left of the lines instead of above them
  */
 public record DayBlock(
-        @Label(value = "Day of the week", as = SettingKind.ORDINAL) @Required int day,
-        @Label("Lines, every") Optional<Length> spacing,
-        @Label("Date at the side") boolean beside)
+        @Label(value = "block.day-block.day-week", as = SettingKind.ORDINAL) @Required int day,
+        @Label("block.day-block.lines-every") Optional<Length> spacing,
+        @Label("block.day-block.date-at-side") boolean beside)
         implements Node {
     static final NodeKind<DayBlock> KIND = NodeKind.of("day", DayBlock.class)
             .filling()
             .offered(
                     "day",
-                    "Day",
-                    "a day of the week with lines",
+                    Wording.of("block.day-block.day"),
+                    Wording.of("block.day-block.day-week-with-lines"),
                     () -> new DayBlock(0, Optional.of(Length.mm(6.35)), false));
 
     public DayBlock {
-        day = Limits.whole(day, "Day of the week", 0, 6);
-        spacing = spacing == null ? Optional.empty() : spacing.map(s -> Limits.step(s, "Line to line"));
+        day = Limits.whole(day, Wording.of("block.day-block.day-week"), 0, 6);
+        spacing = spacing == null
+                ? Optional.empty()
+                : spacing.map(s -> Limits.step(s, Wording.of("block.day-block.line-line")));
     }
 
     private static final double SIZE = 10.5;

@@ -17,6 +17,7 @@ import jorn.layout.NodeKind;
 import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.say.Label;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -26,14 +27,20 @@ import jorn.text.Voice;
  * @param size of a circle
  * @param align where they stand in their width
  */
-public record DayCircles(@Label("Across") @Required Length size, @Label("Stands") Align align) implements Node {
+public record DayCircles(
+        @Label("block.day-circles.across") @Required Length size, @Label("block.day-circles.stands") Align align)
+        implements Node {
     static final NodeKind<DayCircles> KIND = NodeKind.of("day-circles", DayCircles.class)
-            .offered("day-circles", "Day circles", "which day it is", () -> new DayCircles(Length.mm(6), Align.RIGHT));
+            .offered(
+                    "day-circles",
+                    Wording.of("block.day-circles.day-circles"),
+                    Wording.of("block.day-circles.which-day"),
+                    () -> new DayCircles(Length.mm(6), Align.RIGHT));
 
     private static final double STEP = 1.25;
 
     public DayCircles {
-        size = Limits.step(size, "Circles");
+        size = Limits.step(size, Wording.of("block.day-circles.circles"));
         align = align == null ? Align.RIGHT : align;
     }
 

@@ -19,6 +19,7 @@ import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.layout.Pen;
 import jorn.say.Label;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -32,24 +33,24 @@ import jorn.text.Voice;
  * @param days all days of the week, or those for one of two facing pages
  */
 public record MonthGrid(
-        @Label("Small, to look up") boolean small,
-        @Label("Week numbers") boolean weekNumbers,
-        @Label("Neighbours' days") boolean neighbours,
-        @Label("Months from this") int month,
-        @Label("DayColumns") DayColumns days)
+        @Label("block.month-grid.small-look-up") boolean small,
+        @Label("block.month-grid.week-numbers") boolean weekNumbers,
+        @Label("block.month-grid.neighbours-days") boolean neighbours,
+        @Label("block.month-grid.months-from") int month,
+        @Label("block.month-grid.daycolumns") DayColumns days)
         implements Node {
     static final NodeKind<MonthGrid> KIND = NodeKind.of("month", MonthGrid.class)
             .filling()
             .offered(
                     "month",
-                    "Month",
-                    "six rows of days to write in",
+                    Wording.of("block.month-grid.month"),
+                    Wording.of("block.month-grid.six-rows-days-write"),
                     () -> new MonthGrid(false, false, true, 0),
                     m -> !m.small)
             .offered(
                     "small-month",
-                    "Small month",
-                    "to look up a date",
+                    Wording.of("block.month-grid.small-month"),
+                    Wording.of("block.month-grid.look-up-date"),
                     () -> new MonthGrid(true, false, false, 0),
                     m -> m.small);
 
@@ -81,7 +82,7 @@ public record MonthGrid(
 
     public MonthGrid {
         days = days == null ? DayColumns.ALL : days;
-        month = Limits.whole(month, "Months from this", -24, 24);
+        month = Limits.whole(month, Wording.of("block.month-grid.months-from"), -24, 24);
     }
 
     @Override

@@ -13,6 +13,7 @@ import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.layout.Pen;
 import jorn.say.Label;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -22,16 +23,33 @@ import jorn.text.Voice;
  * @param form ring or grid
  * @param moods what the key names, 0 to 8
  */
-public record MoodRing(@Label("Form") Form form, @Label(value = "Moods", onPage = true) List<String> moods)
+public record MoodRing(
+        @Label("block.mood-ring.form") Form form,
+        @Label(value = "block.mood-ring.moods", onPage = true) List<String> moods)
         implements Node {
     static final NodeKind<MoodRing> KIND = NodeKind.of("mood", MoodRing.class)
             .filling()
-            .offered("mood-ring", "Mood ring", "a field for each day", () -> fresh(Form.RING), m -> m.form == Form.RING)
             .offered(
-                    "mood-grid", "Mood grid", "a field for each day", () -> fresh(Form.GRID), m -> m.form == Form.GRID);
+                    "mood-ring",
+                    Wording.of("block.mood-ring.mood-ring"),
+                    Wording.of("block.mood-ring.field-for-each-day"),
+                    () -> fresh(Form.RING),
+                    m -> m.form == Form.RING)
+            .offered(
+                    "mood-grid",
+                    Wording.of("block.mood-ring.mood-grid"),
+                    Wording.of("block.mood-ring.field-for-each-day"),
+                    () -> fresh(Form.GRID),
+                    m -> m.form == Form.GRID);
 
     private static MoodRing fresh(Form form) {
-        return new MoodRing(form, List.of("Bright", "Calm", "Tired", "Low"));
+        return new MoodRing(
+                form,
+                List.of(
+                        Wording.of("block.mood-ring.bright"),
+                        Wording.of("block.mood-ring.calm"),
+                        Wording.of("block.mood-ring.tired"),
+                        Wording.of("block.mood-ring.low")));
     }
 
     /** How the days lie. */

@@ -13,6 +13,7 @@ import jorn.layout.NodeKind;
 import jorn.layout.Pen;
 import jorn.measure.Trouble;
 import jorn.say.Label;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -25,20 +26,22 @@ import jorn.text.Voice;
  * @param twelve whether hours are written as 7 am instead of 7:00
  */
 public record TimeSlots(
-        @Label("From, o'clock") @Required int from,
-        @Label("To, o'clock") @Required int to,
-        @Label("Lines each hour") @Required int lines,
-        @Label("As 7 am, 7 pm") boolean twelve)
+        @Label("block.time-slots.from-o-clock") @Required int from,
+        @Label("block.time-slots.o-clock") @Required int to,
+        @Label("block.time-slots.lines-each-hour") @Required int lines,
+        @Label("block.time-slots.am-pm") boolean twelve)
         implements Node {
     static final NodeKind<TimeSlots> KIND = NodeKind.of("time-slots", TimeSlots.class)
             .filling()
-            .offered("time-slots", "Time slots", "the hours of a day", () -> new TimeSlots(7, 20, 2, false));
+            .offered(
+                    "time-slots",
+                    Wording.of("block.time-slots.time-slots"),
+                    Wording.of("block.time-slots.hours-day"),
+                    () -> new TimeSlots(7, 20, 2, false));
 
     public TimeSlots {
         if (from < 0 || to > 24 || to <= from || lines < 1 || lines > 4) {
-            throw Trouble.of(
-                    "Time slots from " + from + " to " + to + " with " + lines + " lines cannot be drawn.",
-                    "Hours run from 0 to 24, the last after the first, with 1 to 4 lines each.");
+            throw Trouble.of("block.time-slots.time-slots-from-with", from, to, lines);
         }
     }
 

@@ -13,6 +13,7 @@ import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.layout.Pen;
 import jorn.say.Label;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -24,17 +25,21 @@ import jorn.text.Voice;
  * @param round whether the boxes are circles
  */
 public record TrackerGrid(
-        @Label("Things tracked") @Required int rows,
-        @Label("Boxes (0: days)") int columns,
-        @Label("Round boxes") boolean round)
+        @Label("block.tracker-grid.things-tracked") @Required int rows,
+        @Label("block.tracker-grid.boxes-days") int columns,
+        @Label("block.tracker-grid.round-boxes") boolean round)
         implements Node {
     static final NodeKind<TrackerGrid> KIND = NodeKind.of("tracker", TrackerGrid.class)
             .filling()
-            .offered("tracker", "Habit grid", "a box for each day", () -> new TrackerGrid(8, 0, false));
+            .offered(
+                    "tracker",
+                    Wording.of("block.tracker-grid.habit-grid"),
+                    Wording.of("block.tracker-grid.box-for-each-day"),
+                    () -> new TrackerGrid(8, 0, false));
 
     public TrackerGrid {
-        rows = Limits.whole(rows, "Things tracked", 1, 40);
-        columns = Limits.whole(columns, "Boxes", 0, 62);
+        rows = Limits.whole(rows, Wording.of("block.tracker-grid.things-tracked"), 1, 40);
+        columns = Limits.whole(columns, Wording.of("block.tracker-grid.boxes"), 0, 62);
     }
 
     @Override

@@ -16,6 +16,7 @@ import jorn.layout.NodeKind;
 import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.say.Label;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -25,13 +26,19 @@ import jorn.text.Voice;
  * @param height of the strip
  * @param shaded whether the days' names stand on a tint
  */
-public record WeekStrip(@Label("Height") @Required Length height, @Label("Every other shaded") boolean shaded)
+public record WeekStrip(
+        @Label("block.week-strip.height") @Required Length height,
+        @Label("block.week-strip.every-other-shaded") boolean shaded)
         implements Node {
     static final NodeKind<WeekStrip> KIND = NodeKind.of("week-strip", WeekStrip.class)
-            .offered("week-strip", "Week strip", "seven days side by side", () -> new WeekStrip(Length.mm(24), true));
+            .offered(
+                    "week-strip",
+                    Wording.of("block.week-strip.week-strip"),
+                    Wording.of("block.week-strip.seven-days-side-by"),
+                    () -> new WeekStrip(Length.mm(24), true));
 
     public WeekStrip {
-        height = Limits.extent(height, "A week strip");
+        height = Limits.extent(height, Wording.of("block.week-strip.week-strip-2"));
     }
 
     private static final double HEAD = 13;

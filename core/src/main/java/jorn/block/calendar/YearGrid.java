@@ -10,6 +10,7 @@ import jorn.layout.Limits;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.say.Label;
+import jorn.say.Wording;
 
 /**
  * The twelve months from the occasion's first month, small.
@@ -17,14 +18,20 @@ import jorn.say.Label;
  * @param columns how many side by side, 1 to 12
  * @param months how many, 1 to 12
  */
-public record YearGrid(@Label("Side by side") Integer columns, @Label("Months") Integer months) implements Node {
+public record YearGrid(
+        @Label("block.year-grid.side-by-side") Integer columns, @Label("block.year-grid.months") Integer months)
+        implements Node {
     static final NodeKind<YearGrid> KIND = NodeKind.of("year", YearGrid.class)
             .filling()
-            .offered("year", "Year at a glance", "twelve small months", () -> new YearGrid(3, 12));
+            .offered(
+                    "year",
+                    Wording.of("block.year-grid.year-at-glance"),
+                    Wording.of("block.year-grid.twelve-small-months"),
+                    () -> new YearGrid(3, 12));
 
     public YearGrid {
-        columns = Limits.whole(columns == null ? 3 : columns, "Side by side", 1, 12);
-        months = Limits.whole(months == null ? 12 : months, "Months", 1, 12);
+        columns = Limits.whole(columns == null ? 3 : columns, Wording.of("block.year-grid.side-by-side"), 1, 12);
+        months = Limits.whole(months == null ? 12 : months, Wording.of("block.year-grid.months"), 1, 12);
     }
 
     @Override

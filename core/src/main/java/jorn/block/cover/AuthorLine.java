@@ -8,6 +8,7 @@ import jorn.json.Required;
 import jorn.layout.Flow;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
+import jorn.say.Wording;
 import jorn.text.Face;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
@@ -19,7 +20,7 @@ import jorn.text.Voice;
  */
 public record AuthorLine(@Required Ink ink) implements Node {
     static final NodeKind<AuthorLine> KIND =
-            NodeKind.of("author-line", AuthorLine.class).filling().called(a -> "Author");
+            NodeKind.of("author-line", AuthorLine.class).filling().called(a -> Wording.of("block.author-line.author"));
 
     /** Shares of the front's height. */
     private static final double ABOVE_SAFE = 0.02;

@@ -8,11 +8,12 @@ import jorn.art.Path;
 import jorn.layout.Flow;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
+import jorn.say.Wording;
 
 /** Bare paper where the surface must be kept free: behind the spine, where the glue goes. */
 public record BareStrip() implements Node {
     static final NodeKind<BareStrip> KIND =
-            NodeKind.of("bare-strip", BareStrip.class).filling().called(b -> "Bare strip");
+            NodeKind.of("bare-strip", BareStrip.class).filling().called(b -> Wording.of("block.bare-strip.bare-strip"));
 
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {

@@ -8,6 +8,7 @@ import jorn.json.Required;
 import jorn.layout.Flow;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
+import jorn.say.Wording;
 import jorn.text.Face;
 import jorn.text.LineBreaker;
 import jorn.text.Shaper;
@@ -21,7 +22,7 @@ import jorn.text.Voice;
  */
 public record Blurb(@Required String words, @Required Ink ink) implements Node {
     static final NodeKind<Blurb> KIND =
-            NodeKind.of("blurb", Blurb.class).filling().called(b -> "Words on the back");
+            NodeKind.of("blurb", Blurb.class).filling().called(b -> Wording.of("block.blurb.words-on-back"));
 
     /** Shares of the back's width and height. */
     private static final double SIDE = 0.14;

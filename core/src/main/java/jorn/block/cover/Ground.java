@@ -9,6 +9,7 @@ import jorn.json.Required;
 import jorn.layout.Flow;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
+import jorn.say.Wording;
 
 /**
  * One colour over the whole surface, off its edges.
@@ -17,7 +18,7 @@ import jorn.layout.NodeKind;
  */
 public record Ground(@Required Ink ink) implements Node {
     static final NodeKind<Ground> KIND =
-            NodeKind.of("ground", Ground.class).filling().called(g -> "Ground");
+            NodeKind.of("ground", Ground.class).filling().called(g -> Wording.of("block.ground.ground"));
 
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {

@@ -10,6 +10,7 @@ import jorn.json.Required;
 import jorn.layout.Flow;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
+import jorn.say.Wording;
 import jorn.text.Face;
 import jorn.text.Shaper;
 import jorn.text.Typeface.Style;
@@ -22,7 +23,7 @@ import jorn.text.Voice;
  */
 public record SpineLine(@Required Ink ink) implements Node {
     static final NodeKind<SpineLine> KIND =
-            NodeKind.of("spine-line", SpineLine.class).filling().called(s -> "Spine");
+            NodeKind.of("spine-line", SpineLine.class).filling().called(s -> Wording.of("block.spine-line.spine"));
 
     /** Smaller spine text than this cannot be read (from memory). */
     public static final double SMALLEST = 5;

@@ -9,6 +9,7 @@ import jorn.json.Required;
 import jorn.layout.Flow;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
+import jorn.say.Wording;
 import jorn.text.Face;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
@@ -22,7 +23,7 @@ import jorn.text.Voice;
  */
 public record TitlePanel(boolean panel, @Required Ink panelInk, @Required Ink ink) implements Node {
     static final NodeKind<TitlePanel> KIND =
-            NodeKind.of("title-panel", TitlePanel.class).filling().called(t -> "Title");
+            NodeKind.of("title-panel", TitlePanel.class).filling().called(t -> Wording.of("block.title-panel.title"));
 
     /** Where the panel lies, as shares of width and height. */
     private static final double SIDE = 0.12;

@@ -12,6 +12,7 @@ import jorn.layout.NodeKind;
 import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.say.Label;
+import jorn.say.Wording;
 
 /**
  * Lines with something to tick before each, as many as fit.
@@ -19,14 +20,20 @@ import jorn.say.Label;
  * @param spacing from line to line
  * @param sign what is ticked
  */
-public record CheckList(@Label("Line to line") @Required Length spacing, @Label("What is ticked") @Required Sign sign)
+public record CheckList(
+        @Label("block.check-list.line-line") @Required Length spacing,
+        @Label("block.check-list.what-ticked") @Required Sign sign)
         implements Node {
     static final NodeKind<CheckList> KIND = NodeKind.of("check-list", CheckList.class)
             .filling()
-            .offered("check-list", "Check list", "lines to tick", () -> new CheckList(Length.mm(8), Sign.BOX));
+            .offered(
+                    "check-list",
+                    Wording.of("block.check-list.check-list"),
+                    Wording.of("block.check-list.lines-tick"),
+                    () -> new CheckList(Length.mm(8), Sign.BOX));
 
     public CheckList {
-        spacing = Limits.step(spacing, "Line to line");
+        spacing = Limits.step(spacing, Wording.of("block.check-list.line-line"));
     }
 
     @Override

@@ -12,8 +12,10 @@ import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.layout.Pen;
 import jorn.measure.Length;
+import jorn.measure.Trouble;
 import jorn.say.Label;
 import jorn.say.SettingKind;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -28,28 +30,28 @@ import jorn.text.Voice;
  */
 public record Framed(
         @Required Node node,
-        @Label("Room inside") Length padding,
-        @Label("Tint behind") boolean tint,
-        @Label(value = "Border", as = SettingKind.WEIGHT) double border,
-        @Label(value = "Title", onPage = true) String title)
+        @Label("block.framed.room-inside") Length padding,
+        @Label("block.framed.tint-behind") boolean tint,
+        @Label(value = "block.framed.border", as = SettingKind.WEIGHT) double border,
+        @Label(value = "block.framed.title", onPage = true) String title)
         implements Node {
     static final NodeKind<Framed> KIND = NodeKind.of("framed", Framed.class)
             .filling()
-            .called(f -> "Box")
+            .called(f -> Wording.of("block.framed.box"))
             .offered(
                     "notes",
-                    "Titled box",
-                    "a box with a title and lines",
-                    () -> titled("Notes", new RuledLines(Ruling.customary())));
+                    Wording.of("block.framed.titled-box"),
+                    Wording.of("block.framed.box-with-title-lines"),
+                    () -> titled(Wording.of("block.framed.notes"), new RuledLines(Ruling.customary())));
 
     private static final double TITLE_SIZE = 10.5;
     private static final double TITLE_ROOM = 15;
 
     public Framed {
-        padding = Limits.room(padding, "Room inside");
+        padding = Limits.room(padding, Wording.of("block.framed.room-inside"));
         title = Limits.words(title);
         if (!(border >= 0) || border > 12) {
-            throw jorn.measure.Trouble.of("A border of " + border + " pt cannot be drawn.", "Choose 0 to 12 pt.");
+            throw Trouble.of("block.framed.border-pt-cannot-drawn", border);
         }
     }
 

@@ -15,6 +15,7 @@ import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.measure.Trouble;
 import jorn.say.Label;
+import jorn.say.Wording;
 
 /**
  * Guides to write or draw on, other than plain lines. Grids are whole cells, centred in their space.
@@ -22,35 +23,52 @@ import jorn.say.Label;
  * @param kind what kind
  * @param size side of a cell, distance of dots, height of a staff or of small letters; 1 to 60 mm
  */
-public record Guides(@Label("What kind") @Required GuideKind kind, @Label("Cell or height") @Required Length size)
+public record Guides(
+        @Label("block.guides.what-kind") @Required GuideKind kind,
+        @Label("block.guides.cell-or-height") @Required Length size)
         implements Node {
     static final NodeKind<Guides> KIND = NodeKind.of("guides", Guides.class)
             .filling()
-            .offered("dots", "Dots", "5 mm apart", () -> of(GuideKind.DOTS, 5), g -> g.kind == GuideKind.DOTS)
-            .offered("squares", "Squares", "5 mm", () -> of(GuideKind.SQUARES, 5), g -> g.kind == GuideKind.SQUARES)
+            .offered(
+                    "dots",
+                    Wording.of("block.guides.dots"),
+                    Wording.of("block.guides.mm-apart"),
+                    () -> of(GuideKind.DOTS, 5),
+                    g -> g.kind == GuideKind.DOTS)
+            .offered(
+                    "squares",
+                    Wording.of("block.guides.squares"),
+                    Wording.of("block.guides.mm"),
+                    () -> of(GuideKind.SQUARES, 5),
+                    g -> g.kind == GuideKind.SQUARES)
             .offered(
                     "isometric",
-                    "Isometric grid",
-                    "for drawing in depth",
+                    Wording.of("block.guides.isometric-grid"),
+                    Wording.of("block.guides.for-drawing-depth"),
                     () -> of(GuideKind.ISOMETRIC, 6),
                     g -> g.kind == GuideKind.ISOMETRIC)
-            .offered("hexagons", "Hexagons", "6 mm", () -> of(GuideKind.HEXAGONS, 6), g -> g.kind == GuideKind.HEXAGONS)
+            .offered(
+                    "hexagons",
+                    Wording.of("block.guides.hexagons"),
+                    Wording.of("block.guides.mm-2"),
+                    () -> of(GuideKind.HEXAGONS, 6),
+                    g -> g.kind == GuideKind.HEXAGONS)
             .offered(
                     "staves",
-                    "Music staves",
-                    "five lines",
+                    Wording.of("block.guides.music-staves"),
+                    Wording.of("block.guides.five-lines"),
                     () -> of(GuideKind.STAVES, 8),
                     g -> g.kind == GuideKind.STAVES)
             .offered(
                     "hand",
-                    "Handwriting lines",
-                    "three lines each",
+                    Wording.of("block.guides.handwriting-lines"),
+                    Wording.of("block.guides.three-lines-each"),
                     () -> of(GuideKind.HANDWRITING, 6),
                     g -> g.kind == GuideKind.HANDWRITING)
             .offered(
                     "pen",
-                    "Calligraphy lines",
-                    "slanted",
+                    Wording.of("block.guides.calligraphy-lines"),
+                    Wording.of("block.guides.slanted"),
                     () -> of(GuideKind.CALLIGRAPHY, 5),
                     g -> g.kind == GuideKind.CALLIGRAPHY);
 
@@ -87,7 +105,7 @@ public record Guides(@Label("What kind") @Required GuideKind kind, @Label("Cell 
 
     public Guides {
         if (size.compareTo(Length.mm(1)) < 0 || size.compareTo(Length.mm(60)) > 0) {
-            throw Trouble.of("Guides of " + size + " cannot be used.", "Choose 1 mm to 60 mm.");
+            throw Trouble.of("block.guides.guides-cannot-used", size);
         }
     }
 

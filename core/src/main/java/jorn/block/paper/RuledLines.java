@@ -12,6 +12,7 @@ import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.measure.Length;
 import jorn.say.Label;
+import jorn.say.Wording;
 
 /**
  * Lines to write on. They stand on one grid measured from the trim's head, so the lines of facing pages meet.
@@ -21,7 +22,11 @@ import jorn.say.Label;
 public record RuledLines(@Label @Required Ruling ruling) implements Node {
     static final NodeKind<RuledLines> KIND = NodeKind.of("lines", RuledLines.class)
             .filling()
-            .offered("lines", "Ruled lines", "to write on", () -> new RuledLines(Ruling.customary()));
+            .offered(
+                    "lines",
+                    Wording.of("block.ruled-lines.ruled-lines"),
+                    Wording.of("block.ruled-lines.write-on"),
+                    () -> new RuledLines(Ruling.customary()));
 
     /** No line nearer to the cut than this: a line that the knife may halve looks like a mistake (common practice). */
     private static final double CLEAR_OF_KNIFE = Length.mm(3).points();

@@ -19,10 +19,10 @@ import jorn.say.SettingKind;
  */
 @RecordBuilder
 public record Ruling(
-        @Label("Lines, every") @Required Length spacing,
-        @Label(value = "Thickness", as = SettingKind.WEIGHT) @Required double weight,
-        @Label(value = "Grey", as = SettingKind.PER_CENT) @Required double strength,
-        @Label("Lines run") @Required Reach reach)
+        @Label("block.ruling.lines-every") @Required Length spacing,
+        @Label(value = "block.ruling.thickness", as = SettingKind.WEIGHT) @Required double weight,
+        @Label(value = "block.ruling.grey", as = SettingKind.PER_CENT) @Required double strength,
+        @Label("block.ruling.lines-run") @Required Reach reach)
         implements RulingBuilder.With {
     /** Customary spacings (common practice). */
     public enum Spacing {
@@ -59,9 +59,9 @@ public record Ruling(
 
     /** How far lines run. */
     public enum Reach {
-        @Label("within the margins")
+        @Label("block.ruling.within-margins")
         MARGINS("margins"),
-        @Label("off the page")
+        @Label("block.ruling.off-page")
         EDGE("edge");
 
         private final String id;
@@ -81,13 +81,13 @@ public record Ruling(
 
     public Ruling {
         if (spacing.compareTo(CLOSEST) < 0 || spacing.compareTo(WIDEST) > 0) {
-            throw Trouble.of("Lines " + spacing + " apart cannot be written on.", "Choose 2 mm to 50 mm.");
+            throw Trouble.of("block.ruling.lines-apart-cannot-written", spacing);
         }
         if (!(weight > 0) || weight > 4) {
-            throw Trouble.of("A line of " + weight + " pt cannot be ruled.", "Choose more than 0 and at most 4 pt.");
+            throw Trouble.of("block.ruling.line-pt-cannot-ruled", weight);
         }
         if (!(strength > 0) || strength > 1) {
-            throw Trouble.of("A grey of " + Math.round(strength * 100) + " % cannot be ruled.", "Choose 1 to 100 %.");
+            throw Trouble.of("block.ruling.grey-cannot-ruled", Math.round(strength * 100));
         }
     }
 

@@ -14,6 +14,7 @@ import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.measure.Trouble;
 import jorn.say.Label;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -26,25 +27,32 @@ import jorn.text.Voice;
  * @param shaded whether every other row has a tint
  */
 public record TableBlock(
-        @Label(value = "Headings", onPage = true) @Required List<String> headings,
-        @Label("Widths (shares)") List<Double> widths,
-        @Label("Row height") @Required Length row,
-        @Label("Every other shaded") boolean shaded)
+        @Label(value = "block.table-block.headings", onPage = true) @Required List<String> headings,
+        @Label("block.table-block.widths-shares") List<Double> widths,
+        @Label("block.table-block.row-height") @Required Length row,
+        @Label("block.table-block.every-other-shaded") boolean shaded)
         implements Node {
     static final NodeKind<TableBlock> KIND = NodeKind.of("table", TableBlock.class)
             .filling()
             .offered(
                     "table",
-                    "Table",
-                    "with headings of your own",
-                    () -> new TableBlock(List.of("What", "How many", "Done"), List.of(), Length.mm(8), false));
+                    Wording.of("block.table-block.table"),
+                    Wording.of("block.table-block.with-headings-your-own"),
+                    () -> new TableBlock(
+                            List.of(
+                                    Wording.of("block.table-block.what"),
+                                    Wording.of("block.table-block.how-many"),
+                                    Wording.of("block.table-block.done")),
+                            List.of(),
+                            Length.mm(8),
+                            false));
 
     public TableBlock {
-        row = Limits.step(row, "Row height");
+        row = Limits.step(row, Wording.of("block.table-block.row-height"));
         headings = List.copyOf(headings);
         List<Double> given = widths == null ? List.of() : List.copyOf(widths);
         if (headings.isEmpty() || headings.size() > 12) {
-            throw Trouble.of("A table of " + headings.size() + " columns cannot be drawn.", "Give 1 to 12 headings.");
+            throw Trouble.of("block.table-block.table-columns-cannot-drawn", headings.size());
         }
         widths = given.size() == headings.size() ? given : java.util.Collections.nCopies(headings.size(), 1.0);
     }

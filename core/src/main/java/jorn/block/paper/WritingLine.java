@@ -13,6 +13,7 @@ import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.measure.Length;
 import jorn.say.Label;
+import jorn.say.Wording;
 import jorn.text.Face;
 import jorn.text.Shaper;
 import jorn.text.Voice;
@@ -24,18 +25,19 @@ import jorn.text.Voice;
  * @param height from the last line to this one
  */
 public record WritingLine(
-        @Label(value = "Label", onPage = true) @Required String label, @Label("Height") @Required Length height)
+        @Label(value = "block.writing-line.label", onPage = true) @Required String label,
+        @Label("block.writing-line.height") @Required Length height)
         implements Node {
     static final NodeKind<WritingLine> KIND = NodeKind.of("writing-line", WritingLine.class)
             .offered(
                     "writing-line",
-                    "Label and line",
-                    "something to fill in",
-                    () -> new WritingLine("Name", Length.mm(9)));
+                    Wording.of("block.writing-line.label-line"),
+                    Wording.of("block.writing-line.something-fill"),
+                    () -> new WritingLine(Wording.of("block.writing-line.name"), Length.mm(9)));
 
     public WritingLine {
         label = Limits.words(label);
-        height = Limits.extent(height, "A writing line");
+        height = Limits.extent(height, Wording.of("block.writing-line.writing-line"));
     }
 
     private static final double TYPE_SIZE = 10.5;

@@ -21,6 +21,7 @@ import jorn.measure.Length;
 import jorn.measure.Trouble;
 import jorn.say.Label;
 import jorn.say.SettingKind;
+import jorn.say.Wording;
 
 /**
  * A border round a part: lines nested in one another, plain or with corners, or a picture of a frame.
@@ -36,17 +37,21 @@ import jorn.say.SettingKind;
  */
 public record Border(
         @Required Node node,
-        @Label("Corners") Corners corners,
-        @Label("Lines") Integer lines,
-        @Label("Gap") Length gap,
-        @Label(value = "Thickness", as = SettingKind.WEIGHT) Double weight,
-        @Label("Colour of") Role colour,
-        @Label("Room inside") Length padding,
-        @Label(value = "Picture", as = SettingKind.PICTURE) Optional<String> picture)
+        @Label("block.border.corners") Corners corners,
+        @Label("block.border.lines") Integer lines,
+        @Label("block.border.gap") Length gap,
+        @Label(value = "block.border.thickness", as = SettingKind.WEIGHT) Double weight,
+        @Label("block.border.colour") Role colour,
+        @Label("block.border.room-inside") Length padding,
+        @Label(value = "block.border.picture", as = SettingKind.PICTURE) Optional<String> picture)
         implements Node {
     static final NodeKind<Border> KIND = NodeKind.of("border", Border.class)
             .filling()
-            .offered("border", "Border", "lines round a part", () -> plain(new Space()));
+            .offered(
+                    "border",
+                    Wording.of("block.border.border"),
+                    Wording.of("block.border.lines-round-part"),
+                    () -> plain(new Space()));
 
     /** How corners are made. */
     public enum Corners {
@@ -77,16 +82,16 @@ public record Border(
     public Border {
         corners = corners == null ? Corners.SQUARE : corners;
         colour = colour == null ? Role.LINE : colour;
-        gap = gap == null ? Length.mm(1) : Limits.room(gap, "The gap");
-        padding = padding == null ? Length.mm(3) : Limits.room(padding, "Room inside");
+        gap = gap == null ? Length.mm(1) : Limits.room(gap, Wording.of("block.border.gap-2"));
+        padding = padding == null ? Length.mm(3) : Limits.room(padding, Wording.of("block.border.room-inside"));
         picture = picture == null ? Optional.empty() : picture.filter(p -> !p.isBlank());
         lines = lines == null ? Integer.valueOf(1) : lines;
         weight = weight == null ? Double.valueOf(0.75) : weight;
         if (lines < 1 || lines > MOST_LINES) {
-            throw Trouble.of("A border of " + lines + " lines cannot be drawn.", "Choose 1 to " + MOST_LINES + ".");
+            throw Trouble.of("block.border.border-lines-cannot-drawn", lines, MOST_LINES);
         }
         if (!(weight > 0) || weight > 12) {
-            throw Trouble.of("A border of " + weight + " pt cannot be drawn.", "Choose more than 0 and at most 12 pt.");
+            throw Trouble.of("block.border.border-pt-cannot-drawn", weight);
         }
     }
 

@@ -31,14 +31,14 @@ import jorn.say.SettingKind;
  * @param toEdge whether it runs off the page, into the bleed, instead of keeping to the safe area
  */
 public record Decoration(
-        @Label("Drawing") Ornament.Shape shape,
-        @Label(value = "Picture", as = SettingKind.PICTURE) Optional<String> picture,
-        @Label("Where") @Required Anchor anchor,
-        @Label("Height") @Required Length size,
-        @Label(value = "Opacity", as = SettingKind.PER_CENT) Double opacity,
-        @Label("Mirrored on versos") boolean mirrored,
-        @Label("Turned over in turn") boolean inTurn,
-        @Label("Runs off the page") boolean toEdge) {
+        @Label("block.decoration.drawing") Ornament.Shape shape,
+        @Label(value = "block.decoration.picture", as = SettingKind.PICTURE) Optional<String> picture,
+        @Label("block.decoration.where") @Required Anchor anchor,
+        @Label("block.decoration.height") @Required Length size,
+        @Label(value = "block.decoration.opacity", as = SettingKind.PER_CENT) Double opacity,
+        @Label("block.decoration.mirrored-on-versos") boolean mirrored,
+        @Label("block.decoration.turned-over-turn") boolean inTurn,
+        @Label("block.decoration.runs-off-page") boolean toEdge) {
     /** Where on a right-hand page. */
     public enum Anchor {
         HEAD_LEFT("head-left", 0, 0),
@@ -74,7 +74,7 @@ public record Decoration(
         picture = picture == null ? Optional.empty() : picture.filter(p -> !p.isBlank());
         opacity = Limits.opacity(opacity);
         if (size.compareTo(Length.mm(2)) < 0 || size.compareTo(Length.mm(500)) > 0) {
-            throw Trouble.of("An ornament of " + size + " cannot be drawn.", "Choose 2 mm to 500 mm.");
+            throw Trouble.of("block.decoration.ornament-cannot-drawn", size);
         }
     }
 

@@ -15,6 +15,7 @@ import jorn.layout.NodeKind;
 import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.say.Label;
+import jorn.say.Wording;
 
 /**
  * A small drawing.
@@ -24,19 +25,19 @@ import jorn.say.Label;
  * @param align where it stands in its width
  */
 public record Ornament(
-        @Label("Drawing") @Required Shape shape,
-        @Label("Height") @Required Length size,
-        @Label("Stands") @Required Align align)
+        @Label("block.ornament.drawing") @Required Shape shape,
+        @Label("block.ornament.height") @Required Length size,
+        @Label("block.ornament.stands") @Required Align align)
         implements Node {
     static final NodeKind<Ornament> KIND = NodeKind.of("ornament", Ornament.class)
             .offered(
                     "ornament",
-                    "Ornament",
-                    "a small drawing",
+                    Wording.of("block.ornament.ornament"),
+                    Wording.of("block.ornament.small-drawing"),
                     () -> new Ornament(Shape.SPRIG, Length.mm(9), Align.CENTRE));
 
     public Ornament {
-        size = Limits.step(size, "An ornament");
+        size = Limits.step(size, Wording.of("block.ornament.ornament-2"));
     }
 
     /** What is drawn. */

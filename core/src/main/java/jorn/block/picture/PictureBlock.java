@@ -17,6 +17,7 @@ import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.say.Label;
 import jorn.say.SettingKind;
+import jorn.say.Wording;
 
 /**
  * A picture of the book. Where it is missing, an empty frame with a cross stands in its place, and the proof says so.
@@ -27,23 +28,23 @@ import jorn.say.SettingKind;
  * @param opacity 1 as it is, towards 0 fainter; 1 where it is not given
  */
 public record PictureBlock(
-        @Label(value = "Picture", as = SettingKind.PICTURE) @Required String picture,
-        @Label("Picture is") Fit fit,
-        @Label("Height") @Required Length height,
-        @Label(value = "Opacity", as = SettingKind.PER_CENT) Double opacity)
+        @Label(value = "block.picture-block.picture", as = SettingKind.PICTURE) @Required String picture,
+        @Label("block.picture-block.picture-2") Fit fit,
+        @Label("block.picture-block.height") @Required Length height,
+        @Label(value = "block.picture-block.opacity", as = SettingKind.PER_CENT) Double opacity)
         implements Node {
     static final NodeKind<PictureBlock> KIND = NodeKind.of("picture", PictureBlock.class)
             .offered(
                     "picture",
-                    "Picture",
-                    "one that was brought in",
+                    Wording.of("block.picture-block.picture"),
+                    Wording.of("block.picture-block.one-was-brought"),
                     () -> new PictureBlock("", Fit.WHOLE, Length.mm(50), 1.0));
 
     /** How the picture takes its area. */
     public enum Fit {
-        @Label("shown whole")
+        @Label("block.picture-block.shown-whole")
         WHOLE("whole"),
-        @Label("filling its room")
+        @Label("block.picture-block.filling-room")
         FILL("fill");
 
         private final String id;
@@ -59,7 +60,7 @@ public record PictureBlock(
     }
 
     public PictureBlock {
-        height = Limits.extent(height, "A picture");
+        height = Limits.extent(height, Wording.of("block.picture-block.picture-3"));
         fit = fit == null ? Fit.WHOLE : fit;
         opacity = Limits.opacity(opacity);
     }

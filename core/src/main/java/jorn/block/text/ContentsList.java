@@ -16,6 +16,7 @@ import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.say.Label;
 import jorn.say.SettingKind;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -26,19 +27,19 @@ import jorn.text.Voice;
  * @param size type size
  */
 public record ContentsList(
-        @Label("Line to line") @Required Length spacing,
-        @Label(value = "Type size", as = SettingKind.TYPE_SIZE) @Required Length size)
+        @Label("block.contents-list.line-line") @Required Length spacing,
+        @Label(value = "block.contents-list.type-size", as = SettingKind.TYPE_SIZE) @Required Length size)
         implements Node {
     static final NodeKind<ContentsList> KIND = NodeKind.of("contents", ContentsList.class)
             .filling()
             .offered(
                     "contents",
-                    "Contents",
-                    "what is on which page",
+                    Wording.of("block.contents-list.contents"),
+                    Wording.of("block.contents-list.what-on-which-page"),
                     () -> new ContentsList(Length.mm(8), Length.points(11)));
 
     public ContentsList {
-        spacing = Limits.step(spacing, "Line to line");
+        spacing = Limits.step(spacing, Wording.of("block.contents-list.line-line"));
         size = Limits.type(size);
     }
 

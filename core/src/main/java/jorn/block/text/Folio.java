@@ -15,6 +15,7 @@ import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.say.Label;
 import jorn.say.SettingKind;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -26,16 +27,20 @@ import jorn.text.Voice;
  * @param around what stands before and after it: "– ", or nothing
  */
 public record Folio(
-        @Label("Where") FolioPlace place,
-        @Label(value = "Type size", as = SettingKind.TYPE_SIZE) @Required Length size,
-        @Label("Signs around") String around)
+        @Label("block.folio.where") FolioPlace place,
+        @Label(value = "block.folio.type-size", as = SettingKind.TYPE_SIZE) @Required Length size,
+        @Label("block.folio.signs-around") String around)
         implements Node {
     static final NodeKind<Folio> KIND = NodeKind.of("folio", Folio.class)
-            .offered("folio", "Page number", "mirrors on left-hand pages", () -> customary(FolioPlace.FORE_EDGE));
+            .offered(
+                    "folio",
+                    Wording.of("block.folio.page-number"),
+                    Wording.of("block.folio.mirrors-on-left-hand"),
+                    () -> customary(FolioPlace.FORE_EDGE));
 
     /** Where in its width, seen from the spine. */
     public enum FolioPlace {
-        @Label("fore-edge")
+        @Label("block.folio.fore-edge")
         FORE_EDGE("fore-edge"),
         MIDDLE("middle"),
         GUTTER("gutter");

@@ -14,6 +14,7 @@ import jorn.layout.NodeKind;
 import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.say.Label;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -25,16 +26,20 @@ import jorn.text.Voice;
  * @param sign the shape round the number
  */
 public record Priorities(
-        @Label("How many") @Required int count,
-        @Label("Line to line") @Required Length spacing,
-        @Label("Sign") Sign sign)
+        @Label("block.priorities.how-many") @Required int count,
+        @Label("block.priorities.line-line") @Required Length spacing,
+        @Label("block.priorities.sign") Sign sign)
         implements Node {
     static final NodeKind<Priorities> KIND = NodeKind.of("priorities", Priorities.class)
-            .offered("priorities", "Priorities", "numbered", () -> new Priorities(3, Length.mm(9), Sign.CIRCLE));
+            .offered(
+                    "priorities",
+                    Wording.of("block.priorities.priorities"),
+                    Wording.of("block.priorities.numbered"),
+                    () -> new Priorities(3, Length.mm(9), Sign.CIRCLE));
 
     public Priorities {
-        count = Limits.whole(count, "How many", 1, 10);
-        spacing = Limits.step(spacing, "Line to line");
+        count = Limits.whole(count, Wording.of("block.priorities.how-many"), 1, 10);
+        spacing = Limits.step(spacing, Wording.of("block.priorities.line-line"));
         sign = sign == null ? Sign.CIRCLE : sign;
     }
 

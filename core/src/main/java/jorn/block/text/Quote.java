@@ -14,6 +14,7 @@ import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.say.Label;
 import jorn.say.SettingKind;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -26,14 +27,17 @@ import jorn.text.Voice;
  * @param rules whether a short line stands above and below
  */
 public record Quote(
-        @Label(value = "Words", onPage = true) @Required String text,
-        @Label("Who said it") String source,
-        @Label(value = "Type size", as = SettingKind.TYPE_SIZE) @Required Length size,
-        @Label("Lines round it") boolean rules)
+        @Label(value = "block.quote.words", onPage = true) @Required String text,
+        @Label("block.quote.who-said") String source,
+        @Label(value = "block.quote.type-size", as = SettingKind.TYPE_SIZE) @Required Length size,
+        @Label("block.quote.lines-round") boolean rules)
         implements Node {
     static final NodeKind<Quote> KIND = NodeKind.of("quote", Quote.class)
             .offered(
-                    "quote", "Quote", "words set apart", () -> new Quote("Words to keep", "", Length.points(14), true));
+                    "quote",
+                    Wording.of("block.quote.quote"),
+                    Wording.of("block.quote.words-set-apart"),
+                    () -> new Quote(Wording.of("block.quote.words-keep"), "", Length.points(14), true));
 
     private static final double RULE_ROOM = 12;
     private static final double NARROWER = 0.86;

@@ -14,6 +14,7 @@ import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.say.Label;
 import jorn.say.SettingKind;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -27,14 +28,18 @@ import jorn.text.Voice;
  * @param rule whether a line runs below it
  */
 public record RunningHead(
-        @Label("Left-hand pages") String verso,
-        @Label("Right-hand pages") String recto,
-        @Label("Where") Folio.FolioPlace place,
-        @Label(value = "Type size", as = SettingKind.TYPE_SIZE) @Required Length size,
-        @Label("Line below") boolean rule)
+        @Label("block.running-head.left-hand-pages") String verso,
+        @Label("block.running-head.right-hand-pages") String recto,
+        @Label("block.running-head.where") Folio.FolioPlace place,
+        @Label(value = "block.running-head.type-size", as = SettingKind.TYPE_SIZE) @Required Length size,
+        @Label("block.running-head.line-below") boolean rule)
         implements Node {
     static final NodeKind<RunningHead> KIND = NodeKind.of("running-head", RunningHead.class)
-            .offered("running-head", "Running head", "title and part", RunningHead::customary);
+            .offered(
+                    "running-head",
+                    Wording.of("block.running-head.running-head"),
+                    Wording.of("block.running-head.title-part"),
+                    RunningHead::customary);
 
     private static final double ROOM = 1.8;
 

@@ -12,6 +12,7 @@ import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.layout.Pen;
 import jorn.say.Label;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
@@ -23,18 +24,28 @@ import jorn.text.Voice;
  * @param sign a circle with its number, a star or a heart
  */
 public record Scale(
-        @Label(value = "Label", onPage = true) String label, @Label("Steps") Integer steps, @Label("Sign") Sign sign)
+        @Label(value = "block.scale.label", onPage = true) String label,
+        @Label("block.scale.steps") Integer steps,
+        @Label("block.scale.sign") Sign sign)
         implements Node {
     static final NodeKind<Scale> KIND = NodeKind.of("scale", Scale.class)
-            .called(s -> s.sign == Sign.CIRCLE ? "Scale" : "Rating")
-            .offered("scale", "Scale 1 to 10", "one is marked", () -> new Scale("Energy", 10, Sign.CIRCLE))
-            .offered("stars", "Stars", "one to five", () -> new Scale("Rating", 5, Sign.STAR));
+            .called(s -> s.sign == Sign.CIRCLE ? Wording.of("block.scale.scale") : Wording.of("block.scale.rating"))
+            .offered(
+                    "scale",
+                    Wording.of("block.scale.scale-2"),
+                    Wording.of("block.scale.one-marked"),
+                    () -> new Scale(Wording.of("block.scale.energy"), 10, Sign.CIRCLE))
+            .offered(
+                    "stars",
+                    Wording.of("block.scale.stars"),
+                    Wording.of("block.scale.one-five"),
+                    () -> new Scale(Wording.of("block.scale.rating"), 5, Sign.STAR));
 
     private static final double HEIGHT = 20;
 
     public Scale {
         label = label == null ? "" : label;
-        steps = Limits.whole(steps == null ? 10 : steps, "Steps", 2, 12);
+        steps = Limits.whole(steps == null ? 10 : steps, Wording.of("block.scale.steps"), 2, 12);
         sign = sign == null ? Sign.CIRCLE : sign;
     }
 

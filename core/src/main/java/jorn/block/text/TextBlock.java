@@ -16,6 +16,7 @@ import jorn.layout.NodeKind;
 import jorn.measure.Length;
 import jorn.say.Label;
 import jorn.say.SettingKind;
+import jorn.say.Wording;
 import jorn.text.Face;
 import jorn.text.LineBreaker;
 import jorn.text.Shaper;
@@ -34,22 +35,39 @@ import jorn.text.Voice;
  * @param undated label of a line to write on where the page has no date; absent to leave the words as they are
  */
 public record TextBlock(
-        @Label(value = "Words", onPage = true) @Required String text,
-        @Label("Typeface of") @Required Voice voice,
-        @Label("Style") @Required Typeface.Style style,
-        @Label(value = "Type size", as = SettingKind.TYPE_SIZE) @Required Length size,
-        @Label("Stands") @Required Align align,
-        @Label("Undated, a line for") Optional<String> undated)
+        @Label(value = "block.text-block.words", onPage = true) @Required String text,
+        @Label("block.text-block.typeface") @Required Voice voice,
+        @Label("block.text-block.style") @Required Typeface.Style style,
+        @Label(value = "block.text-block.type-size", as = SettingKind.TYPE_SIZE) @Required Length size,
+        @Label("block.text-block.stands") @Required Align align,
+        @Label("block.text-block.undated-line-for") Optional<String> undated)
         implements Node {
     static final NodeKind<TextBlock> KIND = NodeKind.of("text", TextBlock.class)
-            .called(t -> t.voice == Voice.HEADING ? "Heading" : t.text.contains("{prompt}") ? "Prompt" : "Text")
+            .called(t -> t.voice == Voice.HEADING
+                    ? Wording.of("block.text-block.heading")
+                    : t.text.contains("{prompt}")
+                            ? Wording.of("block.text-block.prompt")
+                            : Wording.of("block.text-block.text"))
             .offered(
                     "heading",
-                    "Heading",
-                    "words in the heading face",
-                    () -> new TextBlock("Heading", Voice.HEADING, Style.BOLD, Length.points(19), Align.LEFT))
-            .offered("text", "Text", "words, with fields such as {month}", () -> body("Text"))
-            .offered("prompt", "Prompt", "taken in turn from the run's list", () -> body("{prompt}"));
+                    Wording.of("block.text-block.heading"),
+                    Wording.of("block.text-block.words-heading-face"),
+                    () -> new TextBlock(
+                            Wording.of("block.text-block.heading"),
+                            Voice.HEADING,
+                            Style.BOLD,
+                            Length.points(19),
+                            Align.LEFT))
+            .offered(
+                    "text",
+                    Wording.of("block.text-block.text"),
+                    Wording.of("block.text-block.words-with-fields-such"),
+                    () -> body(Wording.of("block.text-block.text")))
+            .offered(
+                    "prompt",
+                    Wording.of("block.text-block.prompt"),
+                    Wording.of("block.text-block.taken-turn-from-run"),
+                    () -> body("{prompt}"));
 
     private static TextBlock body(String words) {
         return new TextBlock(words, Voice.BODY, Style.REGULAR, Length.points(11), Align.LEFT);

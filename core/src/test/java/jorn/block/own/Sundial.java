@@ -12,16 +12,21 @@ import jorn.layout.Pen;
 import jorn.measure.Length;
 import jorn.say.Label;
 import jorn.say.SettingKind;
+import jorn.say.Wording;
 
 /** A block that Jorn does not have: rays from the middle, the first at the day of the month. */
 record Sundial(
-        @Label("Across") Length size,
-        @Label("Rays") int rays,
-        @Label(value = "Thickness", as = SettingKind.WEIGHT) double weight)
+        @Label("own.sundial.across") Length size,
+        @Label("own.sundial.rays") int rays,
+        @Label(value = "own.sundial.thickness", as = SettingKind.WEIGHT) double weight)
         implements Node {
     static final NodeKind<Sundial> KIND = NodeKind.of("own-sundial", Sundial.class)
             .filling()
-            .offered("own-sundial", "Sundial", "rays", () -> new Sundial(Length.mm(30), 12, 0.5));
+            .offered(
+                    "own-sundial",
+                    Wording.of("own.sundial.sundial"),
+                    Wording.of("own.sundial.rays"),
+                    () -> new Sundial(Length.mm(30), 12, 0.5));
 
     Sundial {
         size = Limits.step(size, "A sundial");

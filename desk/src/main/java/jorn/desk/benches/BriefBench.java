@@ -32,19 +32,20 @@ import jorn.measure.Quantity.Precision;
 import jorn.measure.Unit;
 import jorn.press.PaperStock;
 import jorn.press.PressProfile;
+import jorn.say.Wording;
 
 /** The brief: the decisions in their order, the book to scale, and what hangs on them. */
 public final class BriefBench implements Bench {
     /** What the middle of the bench shows. */
     private enum View {
-        CLOSED("Closed book"),
-        OPEN("Open spread"),
-        COVER("Cover"),
-        PAGES("Pages"),
-        MONEY("Money"),
-        WORK("Work"),
-        WHAT_IF("What if"),
-        PRESS("Press");
+        CLOSED(Wording.of("desk.brief.closed-book")),
+        OPEN(Wording.of("desk.brief.open-spread")),
+        COVER(Wording.of("desk.brief.cover")),
+        PAGES(Wording.of("desk.brief.pages")),
+        MONEY(Wording.of("desk.brief.money")),
+        WORK(Wording.of("desk.brief.work")),
+        WHAT_IF(Wording.of("desk.brief.what-if")),
+        PRESS(Wording.of("desk.brief.press"));
 
         private final String title;
 
@@ -81,12 +82,12 @@ public final class BriefBench implements Bench {
         HBox tabs = new HBox();
         tabs.getStyleClass().add("view-words");
         for (View each : View.values()) {
-            Button word = Labels.wordButton(each.title, "Show this in the middle of the bench.", () -> turnTo(each));
+            Button word = Labels.wordButton(each.title, Wording.of("desk.brief.show-middle-bench"), () -> turnTo(each));
             word.setId("view-" + each.name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'));
             words.put(each, word);
             tabs.getChildren().add(word);
         }
-        hangs = new VBox(4, Labels.label("What hangs on these decisions", "heading"), columns);
+        hangs = new VBox(4, Labels.label(Wording.of("desk.brief.what-hangs-on-these"), "heading"), columns);
         hangs.getStyleClass().add("slip");
         VBox.setVgrow(place, Priority.ALWAYS);
         place.setMinSize(0, 0);
@@ -177,12 +178,20 @@ public final class BriefBench implements Bench {
         int n = state.pagination().pageCount();
         String spine = offer.spineText()
                 .map(s -> n >= s.minPages()
-                        ? "Spine text needs " + s.minPages() + ": it may be used."
-                        : "Spine text needs " + s.minPages() + ": too few yet.")
+                        ? Wording.of("desk.brief.spine-text-needs-may", s.minPages())
+                        : Wording.of("desk.brief.spine-text-needs-too", s.minPages()))
                 .orElse("");
         int blanks = state.pagination().blanksAdded();
-        String added = blanks == 0 ? "" : blanks + (blanks == 1 ? " blank is" : " blanks are") + " added at the end.";
-        return column(n + " pages", "Allowed: " + offer.pages().inWords() + ".", spine, added);
+        String added = blanks == 0
+                ? ""
+                : Wording.of(
+                        "desk.brief.added-at-end",
+                        blanks + (blanks == 1 ? Wording.of("desk.brief.blank") : Wording.of("desk.brief.blanks")));
+        return column(
+                Wording.of("desk.brief.pages-2", n),
+                Wording.of("desk.brief.allowed", offer.pages().inWords()),
+                spine,
+                added);
     }
 
     private static Node paper(BookState state, Unit unit) {
@@ -192,7 +201,7 @@ public final class BriefBench implements Bench {
                 .findFirst();
         String head = BriefSlips.sentenceCase(brief.paperStock().name());
         if (other.isEmpty()) {
-            return column(head, "This press has one paper only.");
+            return column(head, Wording.of("desk.brief.press-has-one-paper"));
         }
         Measures then =
                 Measures.of(state.book().withBrief(brief.withPaper(other.get().id())));
@@ -201,12 +210,17 @@ public final class BriefBench implements Bench {
         boolean thicker = so.compareTo(now) > 0;
         Length apart = thicker ? so.minus(now) : now.minus(so);
         String cover = brief.binding().hasSpine()
-                ? "The cover would be " + apart.format(unit, Precision.EXACT) + (thicker ? " wider." : " narrower.")
-                : "The block would be " + then.get("book.weight").text(unit) + ".";
+                ? Wording.of(
+                        "desk.brief.cover-would",
+                        apart.format(unit, Precision.EXACT),
+                        thicker ? Wording.of("desk.brief.wider") : Wording.of("desk.brief.narrower"))
+                : Wording.of("desk.brief.block-would", then.get("book.weight").text(unit));
         return column(
                 head,
-                BriefSlips.sentenceCase(other.get().name()) + " would be " + so.format(unit, Precision.EXACT)
-                        + " thick.",
+                Wording.of(
+                        "desk.brief.would-thick",
+                        BriefSlips.sentenceCase(other.get().name()),
+                        so.format(unit, Precision.EXACT)),
                 cover);
     }
 
@@ -215,23 +229,29 @@ public final class BriefBench implements Bench {
         PressProfile press = state.book().brief().press();
         if (!page.bleeds()) {
             return column(
-                    "Nothing runs off the page",
-                    "So the page in the file is the trim size, and margins may be "
-                            + page.requiredOutside().text(unit) + ".");
+                    Wording.of("desk.brief.nothing-runs-off-page"),
+                    Wording.of(
+                            "desk.brief.so-page-file-trim",
+                            page.requiredOutside().text(unit)));
         }
         if (page.bleed().length().isZero()) {
-            return column("Lines run off the page", press.name() + " cannot print up to the edge.");
+            return column(
+                    Wording.of("desk.brief.lines-run-off-page"),
+                    Wording.of("desk.brief.cannot-print-up-edge", press.name()));
         }
         boolean four = press.bleed().sides() == jorn.press.Bleed.Sides.FOUR;
         return column(
-                "Lines run off the page",
-                "So every page has bleed: " + page.bleed().text(unit)
-                        + (four ? " on all four sides." : " at head, foot and fore-edge."));
+                Wording.of("desk.brief.lines-run-off-page"),
+                Wording.of(
+                        "desk.brief.so-every-page-has",
+                        page.bleed().text(unit),
+                        four
+                                ? Wording.of("desk.brief.on-all-four-sides")
+                                : Wording.of("desk.brief.at-head-foot-fore")));
     }
 
     private static Node press(BookState state) {
         PressProfile press = state.book().brief().press();
-        return column(
-                press.name(), "A profile of made-up numbers: compare them with your own press's before you print.");
+        return column(press.name(), Wording.of("desk.brief.profile-made-up-numbers"));
     }
 }

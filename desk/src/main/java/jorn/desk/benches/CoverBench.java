@@ -21,6 +21,7 @@ import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
 import jorn.desk.view.Theme;
+import jorn.say.Wording;
 import jorn.text.TypeShelf;
 import jorn.text.Typeface;
 
@@ -75,15 +76,15 @@ public final class CoverBench implements Bench {
                 g.drawImage(painter.now(front, front.trim(), (int) Math.round(w)), x, foot - h, w, h);
                 g.setStroke(Theme.HAIRLINE);
                 g.strokeRect(x, foot - h, w, h);
-                write(g, h + " px", x, foot + em() * 1.15, Theme.SOFT_INK, false);
+                write(g, Wording.of("desk.cover.px", h), x, foot + em() * 1.15, Theme.SOFT_INK, false);
                 x += Math.max(w, em() * 3) + 22;
             }
-            if (width - x < widthOf("Can you read the title in all three?")) {
+            if (width - x < widthOf(Wording.of("desk.cover.can-you-read-title"))) {
                 return;
             }
-            aside(g, "Can you read the title in all three?", x + 6, foot - em() * 2.9, Theme.INK);
-            write(g, "Buyers see the first in a list,", x + 6, foot - em() * 1.6, Theme.SOFT_INK, false);
-            write(g, "the last on a phone.", x + 6, foot - em() * 0.4, Theme.SOFT_INK, false);
+            aside(g, Wording.of("desk.cover.can-you-read-title"), x + 6, foot - em() * 2.9, Theme.INK);
+            write(g, Wording.of("desk.cover.buyers-see-first-list"), x + 6, foot - em() * 1.6, Theme.SOFT_INK, false);
+            write(g, Wording.of("desk.cover.last-on-phone"), x + 6, foot - em() * 0.4, Theme.SOFT_INK, false);
         }
     }
 
@@ -92,20 +93,21 @@ public final class CoverBench implements Bench {
         cover = new CoverView(painter);
         cover.setId("cover-view");
         stamps = new Stamps(painter);
-        zoneButton = Labels.wordButton("", "Show or hide what is cut, folded or kept free.", this::switchZones);
+        zoneButton = Labels.wordButton("", Wording.of("desk.cover.show-or-hide-what"), this::switchZones);
         nameZones();
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setMinWidth(ScrollPane.USE_PREF_SIZE);
         scroll.setFocusTraversable(false);
         FocusScroll.follow(scroll);
-        HBox head = new HBox(8, Labels.label("The sheet, flat", "heading"), Labels.spring(), zoneButton);
+        HBox head =
+                new HBox(8, Labels.label(Wording.of("desk.cover.sheet-flat"), "heading"), Labels.spring(), zoneButton);
         head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         VBox.setVgrow(cover, Priority.ALWAYS);
         cover.setMinHeight(300);
         stamps.setMinHeight(190);
         stamps.setPrefHeight(190);
-        VBox left = new VBox(4, head, cover, Labels.label("As buyers see it", "heading"), stamps);
+        VBox left = new VBox(4, head, cover, Labels.label(Wording.of("desk.cover.buyers-see"), "heading"), stamps);
         HBox.setHgrow(left, Priority.ALWAYS);
         HBox row = new HBox(12, left, scroll);
         VBox.setVgrow(row, Priority.ALWAYS);
@@ -133,7 +135,7 @@ public final class CoverBench implements Bench {
     }
 
     private void nameZones() {
-        zoneButton.setText(zones ? "Hide the zones" : "Show the zones");
+        zoneButton.setText(zones ? Wording.of("desk.cover.hide-zones") : Wording.of("desk.cover.show-zones"));
     }
 
     @Override
@@ -153,23 +155,32 @@ public final class CoverBench implements Bench {
     }
 
     private Slip slip(BookState state) {
-        Slip slip = new Slip("Design");
+        Slip slip = new Slip(Wording.of("desk.cover.design"));
         if (!state.cover().isDelivered()) {
-            slip.say(state.book().brief().press().name()
-                    + " takes no cover file; this is how it would look on a sheet of its own.");
+            slip.say(Wording.of(
+                    "desk.cover.takes-no-cover-file",
+                    state.book().brief().press().name()));
         }
         CoverDesign design = state.book().cover();
-        slip.add(Labels.label("Ground", "soft"), swatches(design));
+        slip.add(Labels.label(Wording.of("desk.cover.ground"), "soft"), swatches(design));
         slip.field(
-                "Colour",
+                Wording.of("desk.cover.colour"),
                 "cover-colour",
                 design.ground().hex(),
-                "Six figures or letters a to f.",
+                Wording.of("desk.cover.six-figures-or-letters"),
                 text -> design(d -> d.withGround(Ink.hex(text))));
         slip.add(
-                slip.choice("Title on a panel", "", design.panel(), () -> design(d -> d.withPanel(true))),
-                slip.choice("Title on the ground", "", !design.panel(), () -> design(d -> d.withPanel(false))));
-        slip.add(Labels.label("Typeface of the title", "soft"));
+                slip.choice(
+                        Wording.of("desk.cover.title-on-panel"),
+                        "",
+                        design.panel(),
+                        () -> design(d -> d.withPanel(true))),
+                slip.choice(
+                        Wording.of("desk.cover.title-on-ground"),
+                        "",
+                        !design.panel(),
+                        () -> design(d -> d.withPanel(false))));
+        slip.add(Labels.label(Wording.of("desk.cover.typeface-title"), "soft"));
         for (Typeface each : TypeShelf.typefaces()) {
             slip.add(slip.choice(
                     each.name(),
@@ -177,19 +188,23 @@ public final class CoverBench implements Bench {
                     each.id().equals(state.book().type().heading()),
                     () -> desk.change("type", b -> b.withType(b.type().withHeading(each.id())))));
         }
-        slip.add(Labels.label("Spine", "soft"));
+        slip.add(Labels.label(Wording.of("desk.cover.spine"), "soft"));
         boolean allowed = state.measures()
                 .get("spine.text.allowed")
                 .text(desk.unit().get())
                 .equals("yes");
         slip.add(
                 slip.choice(
-                        "Title on the spine",
-                        allowed ? "" : "not at this thickness",
+                        Wording.of("desk.cover.title-on-spine"),
+                        allowed ? "" : Wording.of("desk.cover.not-at-thickness"),
                         design.spineText(),
                         () -> design(d -> d.withSpineText(true))),
-                slip.choice("Bare spine", "", !design.spineText(), () -> design(d -> d.withSpineText(false))));
-        slip.add(Labels.label("Words on the back", "soft"), blurb(design));
+                slip.choice(
+                        Wording.of("desk.cover.bare-spine"),
+                        "",
+                        !design.spineText(),
+                        () -> design(d -> d.withSpineText(false))));
+        slip.add(Labels.label(Wording.of("desk.cover.words-on-back"), "soft"), blurb(design));
         return slip;
     }
 
@@ -205,8 +220,8 @@ public final class CoverBench implements Bench {
             Button swatch = new Button();
             swatch.getStyleClass().setAll("swatch");
             swatch.setStyle("-fx-background-color: #" + hex + ";");
-            swatch.setAccessibleText("Ground " + hex);
-            swatch.setAccessibleHelp("Colour of the whole cover sheet.");
+            swatch.setAccessibleText(Wording.of("desk.cover.ground-2", hex));
+            swatch.setAccessibleHelp(Wording.of("desk.cover.colour-whole-cover-sheet"));
             swatch.setOnAction(e -> design(d -> d.withGround(Ink.hex(hex))));
             if (design.ground().hex().equals(hex)) {
                 swatch.getStyleClass().add("chosen");
@@ -219,8 +234,8 @@ public final class CoverBench implements Bench {
     private TextArea blurb(CoverDesign design) {
         TextArea area = new TextArea(design.blurb());
         area.setId("cover-blurb");
-        area.setAccessibleText("Words on the back");
-        area.setAccessibleHelp("What the book is, for whoever turns it over. They stay clear of the barcode.");
+        area.setAccessibleText(Wording.of("desk.cover.words-on-back"));
+        area.setAccessibleHelp(Wording.of("desk.cover.what-book-for-whoever"));
         area.setWrapText(true);
         area.setPrefRowCount(4);
         area.setMinHeight(84);

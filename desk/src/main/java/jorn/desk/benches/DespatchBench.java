@@ -38,6 +38,7 @@ import jorn.measure.Trouble;
 import jorn.print.export.Exporter;
 import jorn.print.export.WrittenFile;
 import jorn.print.pdf.PdfLook;
+import jorn.say.Wording;
 
 /** Despatch: each hand-over is a parcel with a label: for whom, what is in it, whether it may go. */
 public final class DespatchBench implements Bench {
@@ -57,7 +58,8 @@ public final class DespatchBench implements Bench {
     private final Button stop;
     private final ProgressBar bar = new ProgressBar(0);
     private final Label doing = Labels.wrapped("", "soft");
-    private final Button openFolder = Labels.wordButton("Open the folder", "Show the folder.", () -> {});
+    private final Button openFolder = Labels.wordButton(
+            Wording.of("desk.despatch.open-folder"), Wording.of("desk.despatch.show-folder"), () -> {});
     private final FlowPane results = new FlowPane(18, 14);
     private final VBox node;
     private AtomicBoolean stopped = new AtomicBoolean();
@@ -69,20 +71,27 @@ public final class DespatchBench implements Bench {
         this.files = files;
         this.opener = opener;
         folder.setId("export-folder");
-        folder.setAccessibleText("Folder to write to");
-        folder.setAccessibleHelp("The folder that the files are written to. It is made where there is none.");
+        folder.setAccessibleText(Wording.of("desk.despatch.folder-write"));
+        folder.setAccessibleHelp(Wording.of("desk.despatch.folder-files-written-made"));
         String last = desk.settings().exportFolder();
         folder.setText(last.isEmpty() ? HOME_SIGN + "/Jorn" : last);
         HBox.setHgrow(folder, Priority.ALWAYS);
-        Button choose = Labels.wordButton("Choose …", "Choose a folder.", this::chooseFolder);
-        write = Labels.deed("Write the files", "Write interior and cover to the folder.", this::write);
+        Button choose = Labels.wordButton(
+                Wording.of("desk.despatch.choose"), Wording.of("desk.despatch.choose-folder"), this::chooseFolder);
+        write = Labels.deed(
+                Wording.of("desk.despatch.write-files"),
+                Wording.of("desk.despatch.write-interior-cover-folder"),
+                this::write);
         write.setId("write-files");
-        stop = Labels.wordButton("Stop", "Stop writing; nothing half-written stays behind.", () -> stopped.set(true));
+        stop = Labels.wordButton(
+                Wording.of("desk.despatch.stop"),
+                Wording.of("desk.despatch.stop-writing-nothing-half"),
+                () -> stopped.set(true));
         stop.setId("stop-writing");
         bar.setId("progress");
         bar.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(bar, Priority.ALWAYS);
-        Label to = Labels.label("To the folder", "soft");
+        Label to = Labels.label(Wording.of("desk.despatch.folder"), "soft");
         to.setMinWidth(Region.USE_PREF_SIZE);
         HBox where = new HBox(10, to, folder, choose);
         where.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
@@ -101,7 +110,7 @@ public final class DespatchBench implements Bench {
         VBox deeds = new VBox(10, where, work, told);
         deeds.setStyle("-fx-padding: 0.5em 0 0 0;");
         results.setId("written");
-        node = new VBox(12, Labels.label("Parcels", "heading"), parcel, deeds, results);
+        node = new VBox(12, Labels.label(Wording.of("desk.despatch.parcels"), "heading"), parcel, deeds, results);
         busy(false);
     }
 
@@ -128,14 +137,14 @@ public final class DespatchBench implements Bench {
     private Path target() {
         String text = folder.getText().strip();
         if (text.isEmpty()) {
-            throw Trouble.of("No folder is given.", "Write or choose the folder that the files go to.");
+            throw Trouble.of("desk.despatch.no-folder-given");
         }
         try {
             return text.startsWith(HOME_SIGN)
                     ? Path.of(System.getProperty("user.home") + text.substring(HOME_SIGN.length()))
                     : Path.of(text);
         } catch (InvalidPathException e) {
-            throw Trouble.because("“" + text + "” is no folder.", "Write or choose another.", e);
+            throw Trouble.because(e, "desk.despatch.no-folder", text);
         }
     }
 
@@ -143,7 +152,7 @@ public final class DespatchBench implements Bench {
     public void show() {
         BookState state = desk.state().get();
         var press = state.book().brief().press();
-        forWhom.setText("For " + press.name());
+        forWhom.setText(Wording.of("desk.despatch.for", press.name()));
         contents.getChildren().clear();
         List<Path> files = Exporter.files(state.edition(), Path.of(""));
         List<String> words = ParcelWords.of(state.edition(), desk.unit().get());
@@ -155,16 +164,14 @@ public final class DespatchBench implements Bench {
         int mend = desk.findings().get().toMend().size();
         mayGo.setText(
                 errors
-                        ? "It should not go yet: " + mend
-                                + " to mend, see Proof. You can write the files all the same, to look at them."
+                        ? Wording.of("desk.despatch.should-not-go-yet", mend)
                         : mend > 0
-                                ? "It may go; Proof has " + mend + " to look at."
-                                : "It may go: Proof found nothing to mend.");
+                                ? Wording.of("desk.despatch.may-go-proof-has", mend)
+                                : Wording.of("desk.despatch.may-go-proof-found"));
         mayGo.getStyleClass().setAll("label", errors ? "thread" : "strong");
         writtenOf
                 .filter(b -> !b.equals(state.book()))
-                .ifPresent(
-                        b -> doing.setText("The book has changed since these files were written. Write them again."));
+                .ifPresent(b -> doing.setText(Wording.of("desk.despatch.book-has-changed-since")));
     }
 
     private void write() {
@@ -200,15 +207,13 @@ public final class DespatchBench implements Bench {
             }
             Platform.runLater(() -> done(edition.book(), target, written, looks));
         } catch (CancellationException e) {
-            Platform.runLater(() -> end("Stopped. Nothing half-written was left behind."));
+            Platform.runLater(() -> end(Wording.of("desk.despatch.stopped-nothing-half-written")));
         } catch (Trouble t) {
             Platform.runLater(() -> end(t.getMessage()));
         } catch (RuntimeException | Error e) {
             LOG.log(Level.SEVERE, "The files could not be written.", e);
-            Platform.runLater(
-                    () -> end(
-                            "Something went wrong inside Jorn (" + e.getClass().getSimpleName()
-                                    + "), so the files were not written. Your book is as it was; try again, and please report it."));
+            Platform.runLater(() -> end(Wording.of(
+                    "desk.despatch.something-went-wrong-inside", e.getClass().getSimpleName())));
         }
     }
 
@@ -220,7 +225,7 @@ public final class DespatchBench implements Bench {
     private void done(Book book, Path target, List<WrittenFile> written, List<BufferedImage> looks) {
         writtenOf = Optional.of(book);
         desk.settings().setExportFolder(folder.getText().strip());
-        end("Written and read back.");
+        end(Wording.of("desk.despatch.written-read-back"));
         for (int i = 0; i < written.size(); i++) {
             results.getChildren().add(result(written.get(i), looks.get(i)));
         }
@@ -235,9 +240,13 @@ public final class DespatchBench implements Bench {
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         Label name = Labels.label(d.file().getFileName().toString(), "strong");
         name.setMinWidth(Region.USE_PREF_SIZE);
-        String pages = d.pages() == 1 ? "1 page" : d.pages() + " pages";
-        Label size = Labels.label(pages + ", " + Numeral.grouped(Math.max(1, d.bytes() / 1000)) + " kB", "soft");
-        Button open = Labels.wordButton("Open", "Open the file in your own PDF viewer.", () -> opener.accept(d.file()));
+        String pages = d.pages() == 1 ? Wording.of("desk.despatch.page") : Wording.of("desk.despatch.pages", d.pages());
+        Label size = Labels.label(
+                Wording.of("desk.despatch.kb", pages, Numeral.grouped(Math.max(1, d.bytes() / 1000))), "soft");
+        Button open = Labels.wordButton(
+                Wording.of("desk.despatch.open"),
+                Wording.of("desk.despatch.open-file-your-own"),
+                () -> opener.accept(d.file()));
         VBox box = new VBox(3, frame, name, size, open);
         box.setId("written-" + d.role().id());
         return box;

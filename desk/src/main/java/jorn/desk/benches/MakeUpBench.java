@@ -29,6 +29,7 @@ import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
 import jorn.desk.view.SpreadView;
 import jorn.desk.view.Theme;
+import jorn.say.Wording;
 
 /** The make-up of the inside: the flat plan, one spread large and open to the hand, and the settings of what is chosen. */
 public final class MakeUpBench implements Bench {
@@ -51,20 +52,17 @@ public final class MakeUpBench implements Bench {
         PageWork work = new PageWork(desk);
         plan = new FlatPlan(desk, work, painter);
         plan.setId("flat-plan");
-        plan.setAccessibleText("Flat plan");
-        plan.setAccessibleHelp(
-                "All spreads in reading order. Left and right turn the page; Home and End go to the ends."
-                        + " Drag a run to another place; Shift and Ctrl choose several pages.");
+        plan.setAccessibleText(Wording.of("desk.make-up.flat-plan"));
+        plan.setAccessibleHelp(Wording.of("desk.make-up.all-spreads-reading-order"));
         spread = new SpreadView(painter);
         spread.setId("spread");
         spread.setFocusTraversable(true);
-        spread.setAccessibleText("Spread");
-        spread.setAccessibleHelp(
-                "Up and down choose a part of the page, Enter types it over. All keys are under Keys.");
+        spread.setAccessibleText(Wording.of("desk.make-up.spread"));
+        spread.setAccessibleHelp(Wording.of("desk.make-up.up-down-choose-part"));
         joint.setStroke(Theme.THREAD);
         joint.setStrokeWidth(1.5);
         over.setMouseTransparent(true);
-        zoneButton = Labels.wordButton("", "Show or hide gutter, bleed and margins.", this::switchZones);
+        zoneButton = Labels.wordButton("", Wording.of("desk.make-up.show-or-hide-gutter"), this::switchZones);
         zoneButton.setId("zones");
         Pane typing = new Pane();
         typing.setPickOnBounds(false);
@@ -84,7 +82,7 @@ public final class MakeUpBench implements Bench {
         VBox.setVgrow(table, Priority.ALWAYS);
         HBox head = new HBox(
                 8,
-                Labels.label("Flat plan", "heading"),
+                Labels.label(Wording.of("desk.make-up.flat-plan"), "heading"),
                 designs,
                 opener("Dates", "dates", "Period, weeks, language and holidays.", slips, () -> new DatesSlip(desk)),
                 opener("Colours and type", "colours", "Colours and typefaces.", slips, () -> new ColoursSlip(desk)),
@@ -132,7 +130,8 @@ public final class MakeUpBench implements Bench {
     }
 
     private void nameZones() {
-        zoneButton.setText(zones ? "Hide gutter and bleed" : "Show gutter and bleed");
+        zoneButton.setText(
+                zones ? Wording.of("desk.make-up.hide-gutter-bleed") : Wording.of("desk.make-up.show-gutter-bleed"));
     }
 
     @Override

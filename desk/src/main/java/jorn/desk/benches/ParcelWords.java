@@ -10,6 +10,7 @@ import jorn.deliver.SheetPlan.FileRole;
 import jorn.edition.Edition;
 import jorn.measure.Length;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /** Says what is in the files of a hand-over, from the sheets themselves. */
 final class ParcelWords {
@@ -24,22 +25,32 @@ final class ParcelWords {
             marked |= !first.marks().isEmpty();
             all.add(plan.role() == FileRole.INTERIOR ? interior(edition, plan, first, unit) : cover(plan, first, unit));
         }
-        all.add("Fonts embedded; " + (marked ? "cut marks round the cover; " : "no crop marks; ")
-                + "trim and bleed boxes set.");
+        all.add(Wording.of(
+                "desk.parcel-words.fonts-embedded-trim-bleed",
+                marked
+                        ? Wording.of("desk.parcel-words.cut-marks-round-cover")
+                        : Wording.of("desk.parcel-words.no-crop-marks")));
         return all;
     }
 
     private static String interior(Edition edition, SheetPlan plan, Sheet first, Unit unit) {
-        String bleed = edition.geometry().bleeds() ? "with bleed" : "without bleed";
-        String pages = plan.sheets() == 1 ? "1 page of " : plan.sheets() + " single pages of ";
-        return "Interior, " + pages + size(first.media(), unit) + ", " + bleed;
+        String bleed = edition.geometry().bleeds()
+                ? Wording.of("desk.parcel-words.with-bleed")
+                : Wording.of("desk.parcel-words.without-bleed");
+        String pages = plan.sheets() == 1
+                ? Wording.of("desk.parcel-words.page")
+                : Wording.of("desk.parcel-words.single-pages", plan.sheets());
+        return Wording.of("desk.parcel-words.interior", pages, size(first.media(), unit), bleed);
     }
 
     private static String cover(SheetPlan plan, Sheet first, Unit unit) {
-        String sheets = plan.sheets() == 1 ? "one sheet of " : plan.sheets() + " sheets of ";
-        String larger =
-                first.media().equals(first.bleed()) ? "" : ", in the middle of a sheet of " + size(first.media(), unit);
-        return "Cover, " + sheets + size(first.bleed(), unit) + larger;
+        String sheets = plan.sheets() == 1
+                ? Wording.of("desk.parcel-words.one-sheet")
+                : Wording.of("desk.parcel-words.sheets", plan.sheets());
+        String larger = first.media().equals(first.bleed())
+                ? ""
+                : Wording.of("desk.parcel-words.middle-sheet", size(first.media(), unit));
+        return Wording.of("desk.parcel-words.cover", sheets, size(first.bleed(), unit), larger);
     }
 
     private static String size(Box box, Unit unit) {

@@ -28,6 +28,7 @@ import jorn.desk.view.Painter;
 import jorn.desk.view.PressableBox;
 import jorn.desk.view.SpreadView;
 import jorn.desk.view.Theme;
+import jorn.say.Wording;
 
 /** The proof: findings as notes in the margin of the page that they are about, joined to the place by a line. */
 public final class ProofBench implements Bench {
@@ -110,13 +111,17 @@ public final class ProofBench implements Bench {
         int mend = now.toMend().size();
         notes.getChildren()
                 .add(Labels.label(
-                        mend > 0 ? mend + " to mend" : now.whole() ? "Nothing to mend" : "Looking at the pages …",
+                        mend > 0
+                                ? Wording.of("desk.proof.mend", mend)
+                                : now.whole()
+                                        ? Wording.of("desk.proof.nothing-mend")
+                                        : Wording.of("desk.proof.looking-at-pages"),
                         "heading",
                         mend == 0 ? "ink" : "thread"));
         for (int i = 0; i < findings.size(); i++) {
             notes.getChildren().add(note(findings.get(i), i));
         }
-        notes.getChildren().add(Labels.label("WHAT JORN HAS LOOKED AT", "group-name"));
+        notes.getChildren().add(Labels.label(Wording.of("desk.proof.what-jorn-has-looked"), "group-name"));
         for (String each : Checker.lookedAt()) {
             notes.getChildren().add(Labels.wrapped(each, "soft"));
         }
@@ -125,9 +130,9 @@ public final class ProofBench implements Bench {
     private Node note(Finding f, int index) {
         String weight =
                 switch (f.severity()) {
-                    case ERROR -> "must be mended";
-                    case WARNING -> "look at this";
-                    case NOTE -> "good to know";
+                    case ERROR -> Wording.of("desk.proof.must-mended");
+                    case WARNING -> Wording.of("desk.proof.look-at");
+                    case NOTE -> Wording.of("desk.proof.good-know");
                 };
         PressableBox note = new PressableBox(2);
         note.getChildren()
@@ -135,14 +140,14 @@ public final class ProofBench implements Bench {
                         f.place().inWords() + " · " + weight, f.severity() == Severity.NOTE ? "soft" : "thread"));
         note.getChildren().add(Labels.wrapped(f.message(), "strong"));
         if (!f.measured().isEmpty() || !f.required().isEmpty()) {
-            String both = f.measured().isEmpty() || f.required().isEmpty() ? "" : "; asked for: ";
+            String both = f.measured().isEmpty() || f.required().isEmpty() ? "" : Wording.of("desk.proof.asked-for");
             note.getChildren().add(Labels.wrapped(f.measured() + both + f.required(), "soft"));
         }
         note.getChildren().add(Labels.wrapped(f.remedy(), "italic"));
         note.getStyleClass().setAll("note");
         note.setId("note-" + f.id());
         note.setAccessibleText(f.message());
-        note.setAccessibleHelp("A finding. Click it, or press Enter, to see the place.");
+        note.setAccessibleHelp(Wording.of("desk.proof.finding-click-or-press"));
         if (index == chosen) {
             note.getStyleClass().add("chosen");
         }

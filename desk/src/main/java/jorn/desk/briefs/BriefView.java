@@ -90,8 +90,6 @@ public abstract class BriefView {
         if (text.isBlank()) {
             return Optional.empty();
         }
-        return Optional.of(Numeral.read(text)
-                .orElseThrow(() ->
-                        Trouble.of("“" + text.strip() + "” is not a " + what + ".", "Write a number, such as 5.99.")));
+        return Optional.of(Numeral.read(text).orElseThrow(() -> Trouble.of("desk.brief.not", text.strip(), what)));
     }
 }

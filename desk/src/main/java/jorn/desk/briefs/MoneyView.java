@@ -17,6 +17,7 @@ import jorn.measure.Numeral;
 import jorn.measure.Scalar;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /** Costs, prices and what is kept, in every market of the press; and a batch from a copy shop. */
 public final class MoneyView extends BriefView {
@@ -34,9 +35,9 @@ public final class MoneyView extends BriefView {
         if (markets.isEmpty()) {
             page.getChildren()
                     .add(Labels.wrapped(
-                            book.brief().press().name()
-                                    + " states no costs, so there is nothing to reckon. Another press, or a"
-                                    + " profile of your own with costs, brings figures here.",
+                            Wording.of(
+                                    "desk.money.states-no-costs-so",
+                                    book.brief().press().name()),
                             "soft"));
             return;
         }
@@ -46,26 +47,37 @@ public final class MoneyView extends BriefView {
                         finder(markets),
                         inks(markets.get(0)),
                         own(markets, book.plans()));
-        page.getChildren().addAll(Labels.label("A batch from a shop", "heading"), batch(markets.get(0), book.plans()));
+        page.getChildren()
+                .addAll(
+                        Labels.label(Wording.of("desk.money.batch-from-shop"), "heading"),
+                        batch(markets.get(0), book.plans()));
     }
 
     private GridPane prices(List<Money> markets, Plans plans) {
         GridPane grid = table();
         boolean own = !plans.ownCurrency().isEmpty();
-        head(grid, "Market", "Printing one", "Lowest price", "Your price", "You keep");
+        head(
+                grid,
+                Wording.of("desk.money.market"),
+                Wording.of("desk.money.printing-one"),
+                Wording.of("desk.money.lowest-price"),
+                Wording.of("desk.money.your-price"),
+                Wording.of("desk.money.you-keep"));
         if (own) {
-            grid.add(Labels.label("in " + plans.ownCurrency(), "table-head"), 5, 0);
+            grid.add(Labels.label(Wording.of("desk.money.in", plans.ownCurrency()), "table-head"), 5, 0);
         }
         int row = 1;
         for (Money money : markets) {
             String id = money.market().id();
             var price = field(
-                    "Price in " + money.market().name(),
+                    Wording.of("desk.money.price", money.market().name()),
                     "price-" + id,
                     money.price().map(p -> Numeral.fixed(p, 2)).orElse(""),
-                    "Your list price in " + money.market().currency() + ".",
+                    Wording.of("desk.money.your-list-price", money.market().currency()),
                     5,
-                    text -> desk.change("price", b -> b.withPlans(b.plans().withPrice(id, amount(text, "price")))));
+                    text -> desk.change(
+                            "price",
+                            b -> b.withPlans(b.plans().withPrice(id, amount(text, Wording.of("desk.money.price-2"))))));
             Label kept = Labels.label(money.kept().map(this::text).orElse("—"), "strong");
             kept.setId("kept-" + id);
             if (money.kept().filter(k -> value(k) < 0).isPresent()) {
@@ -88,23 +100,34 @@ public final class MoneyView extends BriefView {
 
     private VBox finder(List<Money> markets) {
         var wished = field(
-                "To keep", "price-finder", Numeral.fixed(wish, 2), "What you want to keep of each copy.", 5, text -> {
-                    wish = amount(text, "amount")
+                Wording.of("desk.money.keep"),
+                "price-finder",
+                Numeral.fixed(wish, 2),
+                Wording.of("desk.money.what-you-want-keep"),
+                5,
+                text -> {
+                    wish = amount(text, Wording.of("desk.money.amount"))
                             .filter(a -> a < 100_000)
-                            .orElseThrow(() -> Trouble.of(
-                                    "Nothing is wished for.", "Write what you want to keep of a copy, such as 1.00."));
+                            .orElseThrow(() -> Trouble.of("desk.money.nothing-wished-for"));
                     show();
                 });
-        HBox ask = row(Labels.label("To keep", "soft"), wished, Labels.label("of each copy, ask at least:", "soft"));
+        HBox ask = row(
+                Labels.label(Wording.of("desk.money.keep"), "soft"),
+                wished,
+                Labels.label(Wording.of("desk.money.each-copy-ask-at"), "soft"));
         VBox box = new VBox(2, ask);
         for (Money money : markets) {
             double least = value(money.priceToKeep(wish));
             String currency = money.market().currency();
-            String words = money.market().name() + ": " + Numeral.fixed(least, 2) + " " + currency + ", rounded to "
-                    + Numeral.fixed(Money.upTo99(least), 2);
+            String words = Wording.of(
+                    "desk.money.rounded",
+                    money.market().name(),
+                    Numeral.fixed(least, 2),
+                    currency,
+                    Numeral.fixed(Money.upTo99(least), 2));
             var take = Labels.wordButton(
-                    "take it",
-                    "Make this your price there.",
+                    Wording.of("desk.money.take"),
+                    Wording.of("desk.money.make-your-price-there"),
                     () -> desk.change(
                             "price",
                             b -> b.withPlans(
@@ -116,8 +139,8 @@ public final class MoneyView extends BriefView {
     }
 
     private Label inks(Money money) {
-        StringBuilder words =
-                new StringBuilder("Printing one in " + money.market().name() + ": ");
+        StringBuilder words = new StringBuilder(
+                Wording.of("desk.money.printing-one-2", money.market().name()));
         List<Figure> all = money.byInk();
         for (int i = 0; i < all.size(); i++) {
             words.append(i == 0 ? "" : "; ")
@@ -129,13 +152,13 @@ public final class MoneyView extends BriefView {
     }
 
     private HBox own(List<Money> markets, Plans plans) {
-        HBox row = row(Labels.label("Compare in", "soft"));
+        HBox row = row(Labels.label(Wording.of("desk.money.compare"), "soft"));
         row.getChildren()
                 .add(field(
-                        "Your currency",
+                        Wording.of("desk.money.your-currency"),
                         "own-currency",
                         plans.ownCurrency(),
-                        "The currency in which you compare markets; may be empty.",
+                        Wording.of("desk.money.currency-which-you-compare"),
                         4,
                         text -> desk.change(
                                 "currency",
@@ -150,17 +173,19 @@ public final class MoneyView extends BriefView {
                         .addAll(
                                 Labels.label("1 " + currency + " =", "soft"),
                                 field(
-                                        "Rate of " + currency,
+                                        Wording.of("desk.money.rate", currency),
                                         "rate-" + currency,
                                         Optional.ofNullable(plans.rates().get(currency))
                                                 .map(r -> Numeral.trimmed(r, 4))
                                                 .orElse(""),
-                                        "What one " + currency
-                                                + " is worth in your currency. You type it; nothing is fetched.",
+                                        Wording.of("desk.money.what-one-worth-your", currency),
                                         4,
                                         text -> desk.change(
                                                 "rate",
-                                                b -> b.withPlans(b.plans().withRate(currency, amount(text, "rate"))))));
+                                                b -> b.withPlans(b.plans()
+                                                        .withRate(
+                                                                currency,
+                                                                amount(text, Wording.of("desk.money.rate-2")))))));
             }
         }
         return row;
@@ -171,45 +196,45 @@ public final class MoneyView extends BriefView {
         boolean set = plans.batch().isPresent();
         HBox row = row(
                 field(
-                        "Copies",
+                        Wording.of("desk.money.copies"),
                         "batch-copies",
                         set ? "" + now.copies() : "",
-                        "How many copies are ordered at once.",
+                        Wording.of("desk.money.how-many-copies-ordered"),
                         4,
                         text -> batch(
                                 text.isBlank()
                                         ? Optional.empty()
                                         : Optional.of(new Plans.PrintBatch(
-                                                Numeral.count(text, "number of copies", 1, 1_000_000),
+                                                Numeral.count(
+                                                        text, Wording.of("desk.money.number-copies"), 1, 1_000_000),
                                                 now.setup(),
                                                 now.perCopy())))),
-                Labels.label("copies, fixed part", "soft"),
+                Labels.label(Wording.of("desk.money.copies-fixed-part"), "soft"),
                 field(
-                        "Fixed part",
+                        Wording.of("desk.money.fixed-part"),
                         "batch-setup",
                         set ? Numeral.fixed(now.setup(), 2) : "",
-                        "What the order costs before the first copy.",
+                        Wording.of("desk.money.what-order-costs-before"),
                         5,
                         text -> batch(Optional.of(new Plans.PrintBatch(
-                                now.copies(), amount(text, "amount").orElse(0.0), now.perCopy())))),
-                Labels.label("and for each", "soft"),
+                                now.copies(),
+                                amount(text, Wording.of("desk.money.amount")).orElse(0.0),
+                                now.perCopy())))),
+                Labels.label(Wording.of("desk.money.for-each"), "soft"),
                 field(
-                        "Price of a copy",
+                        Wording.of("desk.money.price-copy"),
                         "batch-each",
                         set ? Numeral.fixed(now.perCopy(), 2) : "",
-                        "What the shop asks for a copy.",
+                        Wording.of("desk.money.what-shop-asks-for"),
                         5,
                         text -> batch(Optional.of(new Plans.PrintBatch(
                                 now.copies(),
                                 now.setup(),
-                                amount(text, "amount").orElse(0.0))))));
+                                amount(text, Wording.of("desk.money.amount")).orElse(0.0))))));
         VBox box = new VBox(2, row);
         List<Figure> figures = money.batch();
         if (figures.isEmpty()) {
-            box.getChildren()
-                    .add(Labels.wrapped(
-                            "Write how many copies, to see what they cost and when they are cheaper than this press.",
-                            "soft"));
+            box.getChildren().add(Labels.wrapped(Wording.of("desk.money.write-how-many-copies"), "soft"));
             return box;
         }
         StringBuilder words = new StringBuilder();
@@ -218,7 +243,7 @@ public final class MoneyView extends BriefView {
                 .append(" ")
                 .append(text(f)));
         if (figures.size() < 3) {
-            words.append("; it is never cheaper than this press's ").append(text(money.printing()));
+            words.append(Wording.of("desk.money.never-cheaper-than-press")).append(text(money.printing()));
         }
         Label said = Labels.wrapped(words + ".", "strong");
         said.setId("batch-result");

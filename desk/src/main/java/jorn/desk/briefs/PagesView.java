@@ -25,6 +25,7 @@ import jorn.measure.Trouble;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
 import jorn.recipe.Recipes;
+import jorn.say.Wording;
 
 /** What the book holds, part by part, and how the press's page count is reached. */
 public final class PagesView extends BriefView {
@@ -39,19 +40,44 @@ public final class PagesView extends BriefView {
 
     private static List<Usual> usual() {
         return List.of(
-                new Usual("Half title", Matter.FRONT, Start.RECTO, Catalogue.recipe("half-title")),
-                new Usual("Title", Matter.FRONT, Start.RECTO, Catalogue.recipe("title")),
-                new Usual("Copyright", Matter.FRONT, Start.VERSO, Catalogue.recipe("copyright")),
-                new Usual("Dedication", Matter.FRONT, Start.RECTO, Catalogue.recipe("dedication")),
-                new Usual("Belongs to", Matter.FRONT, Start.RECTO, Catalogue.recipe("belongs-to")),
-                new Usual("Contents", Matter.FRONT, Start.RECTO, Recipes.heading("Contents")),
-                new Usual("Body pages", Matter.BODY, Start.ANYWHERE, Recipes.bare("Body pages")),
                 new Usual(
-                        "Lined pages", Matter.BODY, Start.ANYWHERE, Recipes.lined(jorn.block.paper.Ruling.customary())),
-                new Usual("Blank", Matter.BODY, Start.ANYWHERE, Catalogue.recipe("blank")),
-                new Usual("Thanks", Matter.BACK, Start.ANYWHERE, Recipes.heading("Thanks")),
-                new Usual("About the author", Matter.BACK, Start.ANYWHERE, Recipes.heading("About the author")),
-                new Usual("Also by", Matter.BACK, Start.ANYWHERE, Recipes.heading("Also by the author")));
+                        Wording.of("desk.pages.half-title"), Matter.FRONT, Start.RECTO, Catalogue.recipe("half-title")),
+                new Usual(Wording.of("desk.pages.title"), Matter.FRONT, Start.RECTO, Catalogue.recipe("title")),
+                new Usual(Wording.of("desk.pages.copyright"), Matter.FRONT, Start.VERSO, Catalogue.recipe("copyright")),
+                new Usual(
+                        Wording.of("desk.pages.dedication"), Matter.FRONT, Start.RECTO, Catalogue.recipe("dedication")),
+                new Usual(Wording.of("desk.pages.belongs"), Matter.FRONT, Start.RECTO, Catalogue.recipe("belongs-to")),
+                new Usual(
+                        Wording.of("desk.pages.contents"),
+                        Matter.FRONT,
+                        Start.RECTO,
+                        Recipes.heading(Wording.of("desk.pages.contents"))),
+                new Usual(
+                        Wording.of("desk.pages.body-pages"),
+                        Matter.BODY,
+                        Start.ANYWHERE,
+                        Recipes.bare(Wording.of("desk.pages.body-pages"))),
+                new Usual(
+                        Wording.of("desk.pages.lined-pages"),
+                        Matter.BODY,
+                        Start.ANYWHERE,
+                        Recipes.lined(jorn.block.paper.Ruling.customary())),
+                new Usual(Wording.of("desk.pages.blank"), Matter.BODY, Start.ANYWHERE, Catalogue.recipe("blank")),
+                new Usual(
+                        Wording.of("desk.pages.thanks"),
+                        Matter.BACK,
+                        Start.ANYWHERE,
+                        Recipes.heading(Wording.of("desk.pages.thanks"))),
+                new Usual(
+                        Wording.of("desk.pages.about-author"),
+                        Matter.BACK,
+                        Start.ANYWHERE,
+                        Recipes.heading(Wording.of("desk.pages.about-author"))),
+                new Usual(
+                        Wording.of("desk.pages.also-by"),
+                        Matter.BACK,
+                        Start.ANYWHERE,
+                        Recipes.heading(Wording.of("desk.pages.also-by-author"))));
     }
 
     @Override
@@ -83,13 +109,16 @@ public final class PagesView extends BriefView {
         List<String> terms = new ArrayList<>();
         for (Matter matter : Matter.values()) {
             if (held[matter.ordinal()] > 0) {
-                terms.add(held[matter.ordinal()] + " of " + matter.word());
+                terms.add(Wording.of("desk.pages.of", held[matter.ordinal()], matter.word()));
             }
         }
         if (between > 0) {
             terms.add(between + (between == 1 ? " blank" : " blanks"));
         }
-        return String.join(" + ", terms) + " = " + state.pagination().pageCount() + " pages";
+        return Wording.of(
+                "desk.pages.pages",
+                String.join(" + ", terms),
+                state.pagination().pageCount());
     }
 
     private GridPane parts(Book book, BookState state) {
@@ -98,10 +127,10 @@ public final class PagesView extends BriefView {
         grid.setVgap(2);
         grid.addRow(
                 0,
-                Labels.label("Part", "table-head"),
-                Labels.label("It is", "table-head"),
-                Labels.label("Pages", "table-head"),
-                Labels.label("Begins", "table-head"));
+                Labels.label(Wording.of("desk.pages.part"), "table-head"),
+                Labels.label(Wording.of("desk.pages.it-is"), "table-head"),
+                Labels.label(Wording.of("desk.pages.pages-2"), "table-head"),
+                Labels.label(Wording.of("desk.pages.begins"), "table-head"));
         for (int i = 0; i < book.runs().size(); i++) {
             row(grid, book.runs().get(i), i, state);
         }
@@ -110,38 +139,39 @@ public final class PagesView extends BriefView {
 
     private void row(GridPane grid, Run run, int index, BookState state) {
         var name = field(
-                "Name of part",
+                Wording.of("desk.pages.name-part"),
                 "part-name-" + index,
                 run.name(),
-                "What the part is called.",
+                Wording.of("desk.pages.what-part-called"),
                 12,
                 text -> change(index, r -> r.withName(text.strip())));
         long now = state.pagination().slots().stream()
                 .filter(s -> s.run() == index)
                 .count();
-        String shown =
-                run.isFilling() ? "fills, " + now : Integer.toString(run.count().orElse(0));
+        String shown = run.isFilling()
+                ? Wording.of("desk.pages.fills", now)
+                : Integer.toString(run.count().orElse(0));
         var count = field(
-                "Pages of part",
+                Wording.of("desk.pages.pages-part"),
                 "part-count-" + index,
                 shown,
-                "How many pages it has. Write “fill” where it shall fill the book up to its page count.",
+                Wording.of("desk.pages.how-many-pages-has"),
                 6,
                 text -> count(index, text));
         Button matter = Labels.wordButton(
                 run.matter().word(),
-                "Front matter, body or back matter.",
+                Wording.of("desk.pages.front-matter-body-or"),
                 () -> change(index, r -> r.as(Matter.values()[(r.matter().ordinal() + 1) % Matter.values().length])));
         Button start = Labels.wordButton(
                 startWord(run.start()),
-                "On which side it begins.",
+                Wording.of("desk.pages.on-which-side-begins"),
                 () -> change(
                         index, r -> r.withStart(Start.values()[(r.start().ordinal() + 1) % Start.values().length])));
-        Button up = Labels.wordButton("↑", "Move it up.", () -> swap(index, index - 1));
-        Button down = Labels.wordButton("↓", "Move it down.", () -> swap(index, index + 1));
+        Button up = Labels.wordButton("↑", Wording.of("desk.pages.move-up"), () -> swap(index, index - 1));
+        Button down = Labels.wordButton("↓", Wording.of("desk.pages.move-down"), () -> swap(index, index + 1));
         Button out = Labels.wordButton(
-                "take out",
-                "Take this part out.",
+                Wording.of("desk.pages.take-out"),
+                Wording.of("desk.pages.take-part-out"),
                 () -> attempt(() -> desk.change("parts", b -> {
                     List<Run> runs = new ArrayList<>(b.runs());
                     runs.remove(index);
@@ -156,8 +186,8 @@ public final class PagesView extends BriefView {
     private static String startWord(Start start) {
         return switch (start) {
             case ANYWHERE -> "anywhere";
-            case RECTO -> "on a recto";
-            case VERSO -> "on a verso";
+            case RECTO -> Wording.of("desk.pages.on-recto");
+            case VERSO -> Wording.of("desk.pages.on-verso");
         };
     }
 
@@ -184,19 +214,20 @@ public final class PagesView extends BriefView {
                 other |= i != index && desk.book().runs().get(i).isFilling();
             }
             if (other) {
-                throw Trouble.of("Another part fills the book already.", "Give that one a number of pages first.");
+                throw Trouble.of("desk.pages.another-part-fills-book");
             }
             change(index, r -> r.withCount(Optional.empty()));
             return;
         }
-        int pages = Numeral.count(text, "number of pages", 1, Brief.MOST_PAGES);
+        int pages = Numeral.count(text, Wording.of("desk.pages.number-pages"), 1, Brief.MOST_PAGES);
         change(index, r -> r.withCount(Optional.of(pages)));
     }
 
     private FlowPane adding() {
-        FlowPane words = new FlowPane(2, 0, Labels.label("Add", "soft"));
+        FlowPane words = new FlowPane(2, 0, Labels.label(Wording.of("desk.pages.add"), "soft"));
         for (Usual usual : usual()) {
-            Button add = Labels.wordButton(usual.name(), "Add this part.", () -> attempt(() -> add(usual)));
+            Button add =
+                    Labels.wordButton(usual.name(), Wording.of("desk.pages.add-part"), () -> attempt(() -> add(usual)));
             add.setId("add-" + usual.name().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
             words.getChildren().add(add);
         }
@@ -220,25 +251,31 @@ public final class PagesView extends BriefView {
 
     private HBox filling(Book book) {
         var target = field(
-                "Fill up to",
+                Wording.of("desk.pages.fill-up"),
                 "fill-up-to",
                 book.brief().pages() == 1 ? "" : Integer.toString(book.brief().pages()),
-                "The page count to reach. Empty it to keep to what the book holds.",
+                Wording.of("desk.pages.page-count-reach-empty"),
                 5,
                 text -> {
-                    int n = text.isBlank() ? 1 : Numeral.count(text, "page count", 1, Brief.MOST_PAGES);
+                    int n = text.isBlank()
+                            ? 1
+                            : Numeral.count(text, Wording.of("desk.pages.page-count"), 1, Brief.MOST_PAGES);
                     desk.changeBrief("pages", b -> b.withPages(n));
                 });
         Button blanks = Labels.wordButton(
                 book.blanksAt().word(),
-                "Where blanks go.",
+                Wording.of("desk.pages.where-blanks-go"),
                 () -> desk.change(
                         "blanks",
                         b -> b.withBlanksAt(
                                 BlanksAt.values()[(b.blanksAt().ordinal() + 1) % BlanksAt.values().length])));
         blanks.setId("blanks-at");
         HBox row = new HBox(
-                8, Labels.label("Fill up to", "soft"), target, Labels.label("pages; blanks go", "soft"), blanks);
+                8,
+                Labels.label(Wording.of("desk.pages.fill-up"), "soft"),
+                target,
+                Labels.label(Wording.of("desk.pages.pages-blanks-go"), "soft"),
+                blanks);
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         return row;
     }

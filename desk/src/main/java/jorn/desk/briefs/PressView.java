@@ -19,6 +19,7 @@ import jorn.json.Json;
 import jorn.measure.Trouble;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
+import jorn.say.Wording;
 import jorn.store.SafeFile;
 
 /** The press profile clause by clause. Shipped ones are read; a copy of one's own is edited, and refused where it makes no sense. */
@@ -42,20 +43,28 @@ public final class PressView extends BriefView {
     protected void fill(VBox page) {
         PressProfile press = press();
         page.getChildren().addAll(Labels.label(press.name(), "heading"), Labels.wrapped(press.about()));
-        page.getChildren().add(Labels.wrapped("Compare with your own press: " + press.verify(), "soft"));
+        page.getChildren().add(Labels.wrapped(Wording.of("desk.press.compare-with-your-own", press.verify()), "soft"));
         Button copy = Labels.wordButton(
-                "Copy and edit", "Make a copy of your own that can be edited.", () -> attempt(this::copy));
+                Wording.of("desk.press.copy-edit"),
+                Wording.of("desk.press.make-copy-your-own"),
+                () -> attempt(this::copy));
         copy.setId("press-copy");
-        Button take = Labels.wordButton("Import …", "Take in a profile from a file.", () -> attempt(this::takeIn));
+        Button take = Labels.wordButton(
+                Wording.of("desk.press.import"),
+                Wording.of("desk.press.take-profile-from-file"),
+                () -> attempt(this::takeIn));
         take.setId("press-import");
-        Button give = Labels.wordButton("Export …", "Write this profile to a file.", () -> attempt(this::give));
+        Button give = Labels.wordButton(
+                Wording.of("desk.press.export"),
+                Wording.of("desk.press.write-profile-file"),
+                () -> attempt(this::give));
         give.setId("press-export");
         HBox deeds = new HBox(6, copy, take, give);
         if (isOwn()) {
             deeds.getChildren()
                     .add(Labels.wordButton(
-                            "Verified today",
-                            "Note that you have compared it with your press today.",
+                            Wording.of("desk.press.verified-today"),
+                            Wording.of("desk.press.note-you-have-compared"),
                             () -> attempt(() -> edit(t ->
                                     t.put("verified", java.time.LocalDate.now().toString())))));
         }
@@ -63,18 +72,18 @@ public final class PressView extends BriefView {
         page.getChildren()
                 .add(Labels.wrapped(
                         press.verified()
-                                        .map(v -> "Last compared on " + v + ".")
-                                        .orElse("Not yet compared with a real press.")
+                                        .map(v -> Wording.of("desk.press.last-compared-on", v))
+                                        .orElse(Wording.of("desk.press.not-yet-compared-with"))
                                 + (isOwn()
-                                        ? " Each clause can be edited."
-                                        : " It ships with Jorn; a copy can be edited."),
+                                        ? Wording.of("desk.press.each-clause-can-edited")
+                                        : Wording.of("desk.press.ships-with-jorn-copy")),
                         "soft"));
         ObjectNode tree = tree();
         clauses(page, tree, "", 0);
     }
 
     private ObjectNode tree() {
-        return (ObjectNode) Json.read(Json.write(press()), JsonNode.class, "The profile");
+        return (ObjectNode) Json.read(Json.write(press()), JsonNode.class, Wording.of("desk.press.profile"));
     }
 
     /** One line for each clause, indented by depth. */
@@ -107,13 +116,13 @@ public final class PressView extends BriefView {
             HBox line = new HBox(8, head(words(name) + " " + (i + 1), depth));
             if (isOwn()) {
                 Button more = Labels.wordButton(
-                        "one more like it",
-                        "Add a copy of this clause.",
+                        Wording.of("desk.press.one-more-like"),
+                        Wording.of("desk.press.add-copy-clause"),
                         () -> attempt(() -> edit(t -> ((ArrayNode) t.at(path))
                                 .insert(index + 1, t.at(path).get(index).deepCopy()))));
                 Button out = Labels.wordButton(
-                        "take out",
-                        "Take this clause out.",
+                        Wording.of("desk.press.take-out"),
+                        Wording.of("desk.press.take-clause-out"),
                         () -> attempt(() -> edit(t -> ((ArrayNode) t.at(path)).remove(index))));
                 line.getChildren().addAll(more, out);
             }
@@ -140,7 +149,7 @@ public final class PressView extends BriefView {
                     words(name),
                     "clause" + path.replace('/', '-'),
                     text,
-                    "A clause of your own profile.",
+                    Wording.of("desk.press.clause-your-own-profile"),
                     12,
                     typed -> edit(t -> set(t, path, typed, value)));
             HBox.setHgrow(field, Priority.ALWAYS);
@@ -171,8 +180,8 @@ public final class PressView extends BriefView {
         } else if (was.isBoolean()) {
             parent.put(name, text.equalsIgnoreCase("true") || text.equalsIgnoreCase("yes"));
         } else if (was.isNumber()) {
-            double number = jorn.measure.Numeral.read(text)
-                    .orElseThrow(() -> Trouble.of("“" + text + "” is not a number.", "Write a number."));
+            double number =
+                    jorn.measure.Numeral.read(text).orElseThrow(() -> Trouble.of("desk.press.not-number", text));
             if (number == Math.rint(number) && was.isInt()) {
                 parent.put(name, (int) number);
             } else {
@@ -191,7 +200,7 @@ public final class PressView extends BriefView {
     private void edit(Edit edit) {
         ObjectNode tree = tree();
         edit.make(tree);
-        PressProfile now = Json.read(Json.write(tree), PressProfile.class, "Your profile");
+        PressProfile now = Json.read(Json.write(tree), PressProfile.class, Wording.of("desk.press.your-profile"));
         keep(now);
         desk.changeBrief("press", b -> b.at(now));
     }
@@ -209,7 +218,7 @@ public final class PressView extends BriefView {
         for (int n = 2; taken.contains(id); n++) {
             id = base + "-own" + n;
         }
-        PressProfile own = press().copyAs(id, "My " + press().name());
+        PressProfile own = press().copyAs(id, Wording.of("desk.press.my", press().name()));
         keep(own);
         desk.changeBrief("press", b -> b.at(own));
     }
@@ -227,7 +236,7 @@ public final class PressView extends BriefView {
     private void give() {
         files.asker().whereToSaveProfile(press().id() + ".json").ifPresent(file -> {
             if (Files.isDirectory(file)) {
-                throw Trouble.of(file + " is a folder.", "Choose a file name.");
+                throw Trouble.of("desk.press.folder", file);
             }
             SafeFile.write(file, out -> out.write(Json.write(press())));
         });

@@ -24,6 +24,7 @@ import jorn.measure.Size;
 import jorn.measure.Unit;
 import jorn.press.BindingOffer;
 import jorn.press.PressProfile;
+import jorn.say.Wording;
 
 /** Two or three briefs side by side; one can be taken over. */
 public final class WhatIfView extends BriefView {
@@ -49,24 +50,29 @@ public final class WhatIfView extends BriefView {
     private List<Line> lines() {
         Unit unit = desk.unit().get();
         List<Line> lines = new ArrayList<>();
-        lines.add(new Line("Press", b -> b.brief().press().name()));
-        lines.add(new Line("Binding", b -> b.brief().offer().inWords()));
-        lines.add(new Line("Trim", b -> b.brief().trim().format(unit)));
-        lines.add(new Line("Pages", b -> figure(b, "pages")));
-        lines.add(new Line("Paper", b -> b.brief().paperStock().name()));
-        lines.add(new Line("Ink", b -> b.brief().inkSet().name()));
-        lines.add(new Line("Thickness", b -> figure(b, "book.thickness")));
-        lines.add(new Line("Spine", b -> figure(b, "spine.width")));
-        lines.add(new Line("Cover", b -> {
+        lines.add(new Line(
+                Wording.of("desk.what-if.press"), b -> b.brief().press().name()));
+        lines.add(new Line(
+                Wording.of("desk.what-if.binding"), b -> b.brief().offer().inWords()));
+        lines.add(
+                new Line(Wording.of("desk.what-if.trim"), b -> b.brief().trim().format(unit)));
+        lines.add(new Line(Wording.of("desk.what-if.pages"), b -> figure(b, "pages")));
+        lines.add(new Line(
+                Wording.of("desk.what-if.paper"), b -> b.brief().paperStock().name()));
+        lines.add(
+                new Line(Wording.of("desk.what-if.ink"), b -> b.brief().inkSet().name()));
+        lines.add(new Line(Wording.of("desk.what-if.thickness"), b -> figure(b, "book.thickness")));
+        lines.add(new Line(Wording.of("desk.what-if.spine"), b -> figure(b, "spine.width")));
+        lines.add(new Line(Wording.of("desk.what-if.cover"), b -> {
             Measures m = b.measures();
             return Labels.size(m.get("cover.width"), m.get("cover.height"), unit);
         }));
-        lines.add(new Line("Gutter", b -> figure(b, "margin.gutter")));
-        lines.add(new Line("Weight", b -> figure(b, "book.weight")));
-        lines.add(new Line("Printing one", b -> figure(b, "cost.print")));
-        lines.add(new Line("Lowest price", b -> figure(b, "price.lowest")));
-        lines.add(new Line("You keep", b -> figure(b, "price.kept")));
-        lines.add(new Line("To mend", this::toMend));
+        lines.add(new Line(Wording.of("desk.what-if.gutter"), b -> figure(b, "margin.gutter")));
+        lines.add(new Line(Wording.of("desk.what-if.weight"), b -> figure(b, "book.weight")));
+        lines.add(new Line(Wording.of("desk.what-if.printing-one"), b -> figure(b, "cost.print")));
+        lines.add(new Line(Wording.of("desk.what-if.lowest-price"), b -> figure(b, "price.lowest")));
+        lines.add(new Line(Wording.of("desk.what-if.you-keep"), b -> figure(b, "price.kept")));
+        lines.add(new Line(Wording.of("desk.what-if.mend"), this::toMend));
         return lines;
     }
 
@@ -78,7 +84,7 @@ public final class WhatIfView extends BriefView {
         long n = Checker.check(Proof.of(weighed.book(), desk.unit().get())).stream()
                 .filter(f -> f.severity() != Finding.Severity.NOTE)
                 .count();
-        return n == 0 ? "nothing" : Long.toString(n);
+        return n == 0 ? Wording.of("desk.what-if.nothing") : Long.toString(n);
     }
 
     @Override
@@ -93,7 +99,7 @@ public final class WhatIfView extends BriefView {
         GridPane grid = new GridPane();
         grid.setHgap(16);
         grid.setVgap(2);
-        grid.add(Labels.label("As it is", "heading"), 1, 0);
+        grid.add(Labels.label(Wording.of("desk.what-if.as-it-is"), "heading"), 1, 0);
         for (int i = 1; i < all.size(); i++) {
             grid.add(heading(i - 1), i + 1, 0);
         }
@@ -114,16 +120,14 @@ public final class WhatIfView extends BriefView {
         page.getChildren().add(grid);
         if (desk.whatIfs().size() < MOST) {
             Button add = Labels.wordButton(
-                    "Weigh another against it …", "Put another brief beside this one.", () -> desk.whatIfs()
-                            .add(desk.book().brief()));
+                    Wording.of("desk.what-if.weigh-another-against"),
+                    Wording.of("desk.what-if.put-another-brief-beside"),
+                    () -> desk.whatIfs().add(desk.book().brief()));
             add.setId("what-if-add");
             page.getChildren().add(add);
         }
         if (desk.whatIfs().isEmpty()) {
-            page.getChildren()
-                    .add(Labels.wrapped(
-                            "Cream instead of white? Smaller? Stapled? Put the other beside this one and see what changes, before you decide.",
-                            "soft"));
+            page.getChildren().add(Labels.wrapped(Wording.of("desk.what-if.cream-instead-white-smaller"), "soft"));
         }
     }
 
@@ -133,38 +137,46 @@ public final class WhatIfView extends BriefView {
     }
 
     private VBox heading(int index) {
-        Button change = Labels.wordButton("Change …", "What shall be otherwise.", () -> {});
+        Button change = Labels.wordButton(
+                Wording.of("desk.what-if.change"), Wording.of("desk.what-if.what-shall-otherwise"), () -> {});
         change.setId("what-if-change-" + index);
         change.setOnAction(e -> slips.toggle(changes(index), change));
-        Button take = Labels.wordButton("Take over", "Make this the book's brief.", () -> {
-            Brief taken = desk.whatIfs().get(index);
-            desk.whatIfs().set(index, desk.book().brief());
-            desk.changeBrief("what-if", b -> taken);
-        });
+        Button take = Labels.wordButton(
+                Wording.of("desk.what-if.take-over"), Wording.of("desk.what-if.make-book-s-brief"), () -> {
+                    Brief taken = desk.whatIfs().get(index);
+                    desk.whatIfs().set(index, desk.book().brief());
+                    desk.changeBrief("what-if", b -> taken);
+                });
         take.setId("what-if-take-" + index);
         Button away = Labels.wordButton(
-                "Put away", "Forget this one.", () -> desk.whatIfs().remove(index));
-        HBox name = new HBox(6, whole(Labels.label("What if " + (index + 1), "heading")), away);
+                Wording.of("desk.what-if.put-away"), Wording.of("desk.what-if.forget-one"), () -> desk.whatIfs()
+                        .remove(index));
+        HBox name = new HBox(6, whole(Labels.label(Wording.of("desk.what-if.what-if", index + 1), "heading")), away);
         name.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
         return new VBox(name, new HBox(change, take));
     }
 
     private Slip changes(int index) {
-        Slip slip = new Slip("What shall be otherwise");
+        Slip slip = new Slip(Wording.of("desk.what-if.what-shall-otherwise-2"));
         Brief brief = desk.whatIfs().get(index);
-        slip.field("Pages", "what-if-pages", "" + brief.pages(), "Its page count.", text -> {
-            int n = Numeral.count(text, "page count", 1, Brief.MOST_PAGES);
-            set(index, brief.withPages(n).require());
-        });
         slip.field(
-                "Trim",
+                Wording.of("desk.what-if.pages"),
+                "what-if-pages",
+                "" + brief.pages(),
+                Wording.of("desk.what-if.page-count"),
+                text -> {
+                    int n = Numeral.count(text, Wording.of("desk.what-if.page-count-2"), 1, Brief.MOST_PAGES);
+                    set(index, brief.withPages(n).require());
+                });
+        slip.field(
+                Wording.of("desk.what-if.trim"),
                 "what-if-trim",
                 brief.trim().format(desk.unit().get()),
-                "Its trim size.",
+                Wording.of("desk.what-if.trim-size"),
                 text -> set(
                         index,
                         brief.withTrim(Size.parse(text, desk.unit().get())).require()));
-        slip.add(Labels.label("PAPER", "group-name"));
+        slip.add(Labels.label(Wording.of("desk.what-if.paper-2"), "group-name"));
         brief.press()
                 .papers()
                 .forEach(p -> slip.add(slip.choice(
@@ -172,7 +184,7 @@ public final class WhatIfView extends BriefView {
                         "",
                         p.id().equals(brief.paper()),
                         () -> set(index, brief.withPaper(p.id())))));
-        slip.add(Labels.label("INK", "group-name"));
+        slip.add(Labels.label(Wording.of("desk.what-if.ink-2"), "group-name"));
         brief.press()
                 .inks()
                 .forEach(i -> slip.add(slip.choice(
@@ -180,7 +192,7 @@ public final class WhatIfView extends BriefView {
                         "",
                         i.id().equals(brief.ink()),
                         () -> set(index, brief.withInk(i.id())))));
-        slip.add(Labels.label("PRESS AND BINDING", "group-name"));
+        slip.add(Labels.label(Wording.of("desk.what-if.press-binding"), "group-name"));
         for (PressProfile press : desk.shelf().profiles()) {
             for (BindingOffer offer : press.bindings()) {
                 boolean now = press.id().equals(brief.press().id()) && offer.binding() == brief.binding();

@@ -17,6 +17,7 @@ import jorn.measure.Figure;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /** Whether the book is a week's work or a year's. */
 public final class WorkView extends BriefView {
@@ -36,49 +37,50 @@ public final class WorkView extends BriefView {
         row(
                 grid,
                 0,
-                "Pages to draw",
+                Wording.of("desk.work.pages-draw"),
                 "work-drawings",
                 "" + now.drawings(),
-                "How many pages someone draws by hand.",
+                Wording.of("desk.work.how-many-pages-someone"),
                 t -> w -> new Work(
-                        Numeral.count(t, "number of drawings", 1, 100_000), w.hoursEach(), w.hoursAWeek(), w.start()));
+                        Numeral.count(t, Wording.of("desk.work.number-drawings"), 1, 100_000),
+                        w.hoursEach(),
+                        w.hoursAWeek(),
+                        w.start()));
         row(
                 grid,
                 1,
-                "Hours for one",
+                Wording.of("desk.work.hours-for-one"),
                 "work-each",
                 Numeral.trimmed(now.hoursEach(), 2),
-                "Hours that one drawing takes.",
+                Wording.of("desk.work.hours-one-drawing-takes"),
                 t -> w -> new Work(w.drawings(), hours(t), w.hoursAWeek(), w.start()));
         row(
                 grid,
                 2,
-                "Hours a week",
+                Wording.of("desk.work.hours-week"),
                 "work-week",
                 Numeral.trimmed(now.hoursAWeek(), 2),
-                "Hours a week that you have for it.",
+                Wording.of("desk.work.hours-week-you-have"),
                 t -> w -> new Work(w.drawings(), w.hoursEach(), hours(t), w.start()));
         row(
                 grid,
                 3,
-                "Begun on",
+                Wording.of("desk.work.begun-on"),
                 "work-start",
                 now.start().toString(),
-                "The first day: year, month, day, as 2026-11-25.",
+                Wording.of("desk.work.first-day-year-month"),
                 t -> w -> new Work(w.drawings(), w.hoursEach(), w.hoursAWeek(), Days.read(t)));
         WorkBudget budget = new WorkBudget(now);
         StringBuilder words = new StringBuilder();
         for (Figure f : budget.figures()) {
             words.append(f.label()).append(": ").append(f.text(Unit.INCH)).append(". ");
         }
-        Label done =
-                Labels.wrapped("The last page is done on " + budget.finish().format(DAY) + ".", "heading");
+        Label done = Labels.wrapped(
+                Wording.of("desk.work.last-page-done-on", budget.finish().format(DAY)), "heading");
         done.setId("work-finish");
         page.getChildren().addAll(grid, Labels.wrapped(words.toString()), done);
         if (set.isEmpty()) {
-            page.getChildren()
-                    .add(Labels.wrapped(
-                            "These are guesses until you change one; then they are kept with the book.", "soft"));
+            page.getChildren().add(Labels.wrapped(Wording.of("desk.work.these-guesses-until-you"), "soft"));
         }
     }
 
@@ -106,7 +108,7 @@ public final class WorkView extends BriefView {
     }
 
     private static double hours(String text) {
-        return amount(text, "number of hours")
-                .orElseThrow(() -> Trouble.of("No hours are given.", "Write a number, such as 6."));
+        return amount(text, Wording.of("desk.work.number-hours"))
+                .orElseThrow(() -> Trouble.of("desk.work.no-hours-given"));
     }
 }

@@ -7,6 +7,7 @@ import jorn.measure.Size;
 import jorn.measure.Unit;
 import jorn.press.Binding;
 import jorn.press.PressProfile;
+import jorn.say.Wording;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
@@ -16,31 +17,31 @@ final class BriefOptions {
     @Spec(Spec.Target.MIXEE)
     private CommandSpec spec;
 
-    @Option(names = "--press", paramLabel = "P", description = "Press profile: an id, or a .json file.")
+    @Option(names = "--press", paramLabel = "P", description = "${bundle:cli.brief-options.press-profile-id-or}")
     String press;
 
-    @Option(names = "--trim", paramLabel = "T", description = "Trim size: 6x9in, A5, 148x210mm.")
+    @Option(names = "--trim", paramLabel = "T", description = "${bundle:cli.brief-options.trim-size-x-x}")
     String trim;
 
-    @Option(names = "--pages", paramLabel = "N", description = "Page count.")
+    @Option(names = "--pages", paramLabel = "N", description = "${bundle:cli.brief-options.page-count}")
     String pages;
 
-    @Option(names = "--paper", paramLabel = "X", description = "Paper of the press: white, cream, colour …")
+    @Option(names = "--paper", paramLabel = "X", description = "${bundle:cli.brief-options.paper-press-white-cream}")
     String paper;
 
-    @Option(names = "--ink", paramLabel = "I", description = "Ink of the press: black, colour …")
+    @Option(names = "--ink", paramLabel = "I", description = "${bundle:cli.brief-options.ink-press-black-colour}")
     String ink;
 
     @Option(
             names = "--binding",
             paramLabel = "B",
-            description = "Binding of the press: glued, cased, jacket, stitched, coil, loose.")
+            description = "${bundle:cli.brief-options.binding-press-glued-cased}")
     String binding;
 
-    @Option(names = "--bleed", description = "With bleed.")
+    @Option(names = "--bleed", description = "${bundle:cli.brief-options.with-bleed}")
     boolean bleed;
 
-    @Option(names = "--rtl", description = "Reads from right to left.")
+    @Option(names = "--rtl", description = "${bundle:cli.brief-options.reads-from-right-left}")
     boolean rtl;
 
     boolean isEmpty() {
@@ -65,7 +66,8 @@ final class BriefOptions {
             brief = brief.withTrim(profile.nearestTrim(brief.trim()));
         }
         if (pages != null) {
-            brief = brief.withPages(Numeral.count(pages, "page count", 1, Brief.MOST_PAGES));
+            brief = brief.withPages(
+                    Numeral.count(pages, Wording.of("cli.brief-options.page-count-2"), 1, Brief.MOST_PAGES));
         }
         if (binding != null) {
             brief = brief.withBinding(

@@ -11,6 +11,7 @@ import jorn.check.Finding;
 import jorn.check.Proof;
 import jorn.json.Json;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 import jorn.store.BookFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -19,15 +20,15 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Checks a book. */
-@Command(name = "check", description = "Check a book: 0 no error found, 1 errors found, 2 cannot be read.")
+@Command(name = "check", description = "${bundle:cli.check.check-book-no-error}")
 final class CheckCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE.jorn", description = "A book.")
+    @Parameters(paramLabel = "FILE.jorn", description = "${bundle:cli.check.book}")
     private Path file;
 
-    @Option(names = "--json", description = "As a JSON array.")
+    @Option(names = "--json", description = "${bundle:cli.check.json-array}")
     private boolean json;
 
     @Override
@@ -38,7 +39,7 @@ final class CheckCommand implements Callable<Integer> {
             out.println(new String(
                     Json.write(findings.stream().map(CheckCommand::object).toList()), StandardCharsets.UTF_8));
         } else if (findings.isEmpty()) {
-            out.println("Nothing to mend.");
+            out.println(Wording.of("cli.check.nothing-mend"));
         } else {
             for (Finding f : findings) {
                 out.println(f.severity().id() + "\t" + f.place().inWords() + "\t" + f.message() + " " + f.remedy());

@@ -19,18 +19,18 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Writes a book's files. */
-@Command(name = "export", description = "Write the files that the press takes.")
+@Command(name = "export", description = "${bundle:cli.export.write-files-press-takes}")
 final class ExportCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE.jorn", description = "A book.")
+    @Parameters(paramLabel = "FILE.jorn", description = "${bundle:cli.export.book}")
     private Path file;
 
-    @Option(names = "--to", required = true, paramLabel = "DIR", description = "The folder to write to.")
+    @Option(names = "--to", required = true, paramLabel = "DIR", description = "${bundle:cli.export.folder-write}")
     private Path folder;
 
-    @Option(names = "--json", description = "As a JSON array.")
+    @Option(names = "--json", description = "${bundle:cli.export.json-array}")
     private boolean json;
 
     @Override

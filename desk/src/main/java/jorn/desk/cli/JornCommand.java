@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import jorn.desk.window.Windows;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
@@ -14,7 +15,7 @@ import picocli.CommandLine.Parameters;
 /** The command line. Exit codes: 0 done, 1 errors found by a check, 2 cannot be read or bad usage. */
 @Command(
         name = "jorn",
-        description = "Jorn measures, draws and checks books, and writes the files that a press takes.",
+        description = "${bundle:cli.jorn.jorn-measures-draws-checks}",
         subcommands = {
             NewCommand.class,
             MeasureCommand.class,
@@ -29,18 +30,18 @@ import picocli.CommandLine.Parameters;
         },
         footer = {
             "",
-            "  test            Run the tests.",
-            "  bench           Run the benchmarks and print them as a table.",
-            "  screenshots     Write a picture of each main view, 1280x800, from the demo data.",
+            "${bundle:cli.jorn.test-run-tests}",
+            "${bundle:cli.jorn.bench-run-benchmarks-print}",
+            "${bundle:cli.jorn.screenshots-write-picture-each}",
             "",
-            "Without a command Jorn opens its window."
+            "${bundle:cli.jorn.without-command-jorn-opens}"
         })
 public final class JornCommand implements Callable<Integer> {
     static final int DONE = 0;
     static final int FOUND = 1;
     static final int BAD = 2;
 
-    @Parameters(arity = "0..1", paramLabel = "FILE.jorn", description = "A book to open.")
+    @Parameters(arity = "0..1", paramLabel = "FILE.jorn", description = "${bundle:cli.jorn.book-open}")
     private Path file;
 
     private JornCommand() {}
@@ -60,18 +61,19 @@ public final class JornCommand implements Callable<Integer> {
     /** Runs one command line, writing to these. */
     public static int run(PrintWriter out, PrintWriter err, String... args) {
         CommandLine line = new CommandLine(new JornCommand());
+        line.setResourceBundle(new WordBundle());
         line.setOut(out);
         line.setErr(err);
         line.setCaseInsensitiveEnumValuesAllowed(true);
         line.setParameterExceptionHandler((e, wrong) -> {
-            err.println(e.getMessage() + " Ask “jorn help” for what can be said.");
+            err.println(Wording.of("cli.jorn.ask-jorn-help-for", e.getMessage()));
             return BAD;
         });
         line.setExecutionExceptionHandler((e, command, parsed) -> {
             if (e instanceof Trouble t) {
                 err.println(t.getMessage());
             } else {
-                err.println("Something went wrong inside Jorn (" + e + "). Nothing was changed. Please report it.");
+                err.println(Wording.of("cli.jorn.something-went-wrong-inside", e));
                 if (System.getenv("JORN_DEBUG") != null) {
                     e.printStackTrace(err);
                 }
@@ -87,8 +89,7 @@ public final class JornCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         if (file != null && !file.toString().endsWith(".jorn")) {
-            throw Trouble.of(
-                    "“" + file + "” is neither a command nor a .jorn file.", "Ask “jorn help” for the commands.");
+            throw Trouble.of("cli.jorn.neither-command-nor-jorn", file);
         }
         return Windows.open(Optional.ofNullable(file), false);
     }

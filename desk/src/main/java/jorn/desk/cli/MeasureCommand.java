@@ -25,24 +25,24 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Prints all figures of a book or of a brief. */
-@Command(name = "measure", description = "Print all figures of a book, or of a brief given by options.")
+@Command(name = "measure", description = "${bundle:cli.measure.print-all-figures-book}")
 final class MeasureCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(arity = "0..1", paramLabel = "FILE.jorn", description = "A book.")
+    @Parameters(arity = "0..1", paramLabel = "FILE.jorn", description = "${bundle:cli.measure.book}")
     private Path file;
 
     @Mixin
     private BriefOptions options;
 
-    @Option(names = "--price", paramLabel = "N", description = "List price, to see what is kept.")
+    @Option(names = "--price", paramLabel = "N", description = "${bundle:cli.measure.list-price-see-what}")
     private String price;
 
-    @Option(names = "--market", paramLabel = "M", description = "Market of the press: us, uk …")
+    @Option(names = "--market", paramLabel = "M", description = "${bundle:cli.measure.market-press-us-uk}")
     private String market;
 
-    @Option(names = "--json", description = "As one JSON object keyed by figure.")
+    @Option(names = "--json", description = "${bundle:cli.measure.one-json-object-keyed}")
     private boolean json;
 
     @Override
@@ -69,14 +69,12 @@ final class MeasureCommand implements Callable<Integer> {
     private Book book() {
         if (file != null) {
             if (!options.isEmpty()) {
-                throw Trouble.of(
-                        "Both a book and the options of a brief are given.", "Give either a FILE.jorn or the options.");
+                throw Trouble.of("cli.measure.both-book-options-brief");
             }
             return BookFile.load(file);
         }
         if (options.isEmpty()) {
-            throw Trouble.of(
-                    "Nothing is given to measure.", "Give a FILE.jorn, or --press, --trim, --pages and --paper.");
+            throw Trouble.of("cli.measure.nothing-given-measure");
         }
         return Starter.NOTEBOOK.begin(
                 options.brief(Starter.NOTEBOOK.usualBrief()).withBleed(options.bleed));
@@ -92,10 +90,9 @@ final class MeasureCommand implements Callable<Integer> {
             return book;
         }
         if (press.markets().isEmpty()) {
-            throw Trouble.of(press.name() + " states no costs, so a price cannot be reckoned.", "Leave --price out.");
+            throw Trouble.of("cli.measure.states-no-costs-so", press.name());
         }
-        double amount = Numeral.read(price)
-                .orElseThrow(() -> Trouble.of("“" + price + "” is not a price.", "Write a number, such as 5.99."));
+        double amount = Numeral.read(price).orElseThrow(() -> Trouble.of("cli.measure.not-price", price));
         String where = market == null ? press.markets().get(0).id() : market;
         return book.withPlans(book.plans().withPrice(where, Optional.of(amount)));
     }

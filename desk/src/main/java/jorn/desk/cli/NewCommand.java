@@ -19,39 +19,39 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Writes a whole book file, ready to export. */
-@Command(name = "new", description = "Write a new book, ready to export.")
+@Command(name = "new", description = "${bundle:cli.new.write-new-book-ready}")
 final class NewCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(arity = "0..1", paramLabel = "STARTER", description = "What it begins as; see --list.")
+    @Parameters(arity = "0..1", paramLabel = "STARTER", description = "${bundle:cli.new.what-begins-see-list}")
     private String starter;
 
-    @Option(names = "--list", description = "List the starters.")
+    @Option(names = "--list", description = "${bundle:cli.new.list-starters}")
     private boolean list;
 
-    @Option(names = "-o", paramLabel = "FILE.jorn", description = "The file to write.")
+    @Option(names = "-o", paramLabel = "FILE.jorn", description = "${bundle:cli.new.file-write}")
     private Path target;
 
-    @Option(names = "--title", paramLabel = "T", description = "The book's title.")
+    @Option(names = "--title", paramLabel = "T", description = "${bundle:cli.new.book-s-title}")
     private String title;
 
-    @Option(names = "--author", paramLabel = "A", description = "The author as on the cover.")
+    @Option(names = "--author", paramLabel = "A", description = "${bundle:cli.new.author-on-cover}")
     private String author;
 
-    @Option(names = "--from", paramLabel = "DATE", description = "First day of a dated book: 2026-10-01.")
+    @Option(names = "--from", paramLabel = "DATE", description = "${bundle:cli.new.first-day-dated-book}")
     private String from;
 
-    @Option(names = "--to", paramLabel = "DATE", description = "Last day of a dated book.")
+    @Option(names = "--to", paramLabel = "DATE", description = "${bundle:cli.new.last-day-dated-book}")
     private String to;
 
-    @Option(names = "--first-day", paramLabel = "DAY", description = "monday (ISO 8601 weeks) or sunday.")
+    @Option(names = "--first-day", paramLabel = "DAY", description = "${bundle:cli.new.monday-iso-weeks-or}")
     private String firstDay;
 
-    @Option(names = "--language", paramLabel = "TAG", description = "Language of days and months: en, de, fr …")
+    @Option(names = "--language", paramLabel = "TAG", description = "${bundle:cli.new.language-days-months-en}")
     private String language;
 
-    @Option(names = "--holidays", paramLabel = "CC", description = "Holidays of a country: DK, DE, GB, US …")
+    @Option(names = "--holidays", paramLabel = "CC", description = "${bundle:cli.new.holidays-country-dk-de}")
     private String holidays;
 
     @Mixin
@@ -67,10 +67,10 @@ final class NewCommand implements Callable<Integer> {
             return JornCommand.DONE;
         }
         if (starter == null) {
-            throw Trouble.of("No starter is given.", "Name one of those that “jorn new --list” shows.");
+            throw Trouble.of("cli.new.no-starter-given");
         }
         if (target == null) {
-            throw Trouble.of("No file is given to write to.", "Add -o and a name that ends in .jorn.");
+            throw Trouble.of("cli.new.no-file-given-write");
         }
         Starter kind = Starter.of(starter);
         Book book = kind.begin(options.brief(kind.usualBrief()));
@@ -91,7 +91,7 @@ final class NewCommand implements Callable<Integer> {
         CalendarChoice now = base;
         if (from != null || to != null) {
             if (from == null || to == null) {
-                throw Trouble.of("A dated book needs a first and a last day.", "Give both --from and --to.");
+                throw Trouble.of("cli.new.dated-book-needs-first");
             }
             now = now.dated(Days.read(from), Days.read(to));
         }
@@ -100,8 +100,7 @@ final class NewCommand implements Callable<Integer> {
                     switch (firstDay.toLowerCase(java.util.Locale.ROOT)) {
                         case "monday" -> WeekRule.ISO;
                         case "sunday" -> WeekRule.SUNDAY;
-                        default -> throw Trouble.of(
-                                "“" + firstDay + "” is not a first day of the week.", "Choose monday or sunday.");
+                        default -> throw Trouble.of("cli.new.not-first-day-week", firstDay);
                     });
         }
         if (language != null) {

@@ -19,15 +19,15 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Lists the pages of a book. */
-@Command(name = "pages", description = "List the pages of a book: number, side, design, run, what it stands for.")
+@Command(name = "pages", description = "${bundle:cli.pages.list-pages-book-number}")
 final class PagesCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "FILE.jorn", description = "A book.")
+    @Parameters(paramLabel = "FILE.jorn", description = "${bundle:cli.pages.book}")
     private Path file;
 
-    @Option(names = "--json", description = "As a JSON array.")
+    @Option(names = "--json", description = "${bundle:cli.pages.json-array}")
     private boolean json;
 
     @Override

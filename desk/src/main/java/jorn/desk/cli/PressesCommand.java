@@ -8,21 +8,22 @@ import jorn.desk.model.Settings;
 import jorn.json.Json;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
+import jorn.say.Wording;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** Lists the press profiles, or tests one. */
-@Command(name = "presses", description = "List the press profiles, or test one.")
+@Command(name = "presses", description = "${bundle:cli.presses.list-press-profiles-or}")
 final class PressesCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Option(names = "--json", description = "The profiles whole, as a JSON array.")
+    @Option(names = "--json", description = "${bundle:cli.presses.profiles-whole-json-array}")
     private boolean json;
 
-    @Option(names = "--check", paramLabel = "FILE", description = "A profile to test.")
+    @Option(names = "--check", paramLabel = "FILE", description = "${bundle:cli.presses.profile-test}")
     private Path file;
 
     @Override
@@ -30,7 +31,7 @@ final class PressesCommand implements Callable<Integer> {
         var out = spec.commandLine().getOut();
         if (file != null) {
             PressProfile press = PressShelf.read(file);
-            out.println(press.name() + " can be used.");
+            out.println(Wording.of("cli.presses.can-used", press.name()));
             return JornCommand.DONE;
         }
         List<PressProfile> all = shelf(spec).profiles();

@@ -22,27 +22,31 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Writes one page of a design. */
-@Command(name = "recipe", description = "Write one page of a page design as PDF.")
+@Command(name = "recipe", description = "${bundle:cli.recipe.write-one-page-page}")
 final class RecipeCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "ID", description = "A design; see “jorn recipes”.")
+    @Parameters(paramLabel = "ID", description = "${bundle:cli.recipe.design-see-jorn-recipes}")
     private String id;
 
-    @Option(names = "--trim", paramLabel = "T", defaultValue = "6x9in", description = "Trim size.")
+    @Option(names = "--trim", paramLabel = "T", defaultValue = "6x9in", description = "${bundle:cli.recipe.trim-size}")
     private String trim;
 
-    @Option(names = "--side", paramLabel = "S", defaultValue = "recto", description = "recto or verso.")
+    @Option(
+            names = "--side",
+            paramLabel = "S",
+            defaultValue = "recto",
+            description = "${bundle:cli.recipe.recto-or-verso}")
     private String side;
 
-    @Option(names = "--to", required = true, paramLabel = "FILE.pdf", description = "The file to write.")
+    @Option(names = "--to", required = true, paramLabel = "FILE.pdf", description = "${bundle:cli.recipe.file-write}")
     private Path file;
 
     @Override
     public Integer call() {
         if (!side.equals("recto") && !side.equals("verso")) {
-            throw Trouble.of("“" + side + "” is not a side.", "Choose recto or verso.");
+            throw Trouble.of("cli.recipe.not-side", side);
         }
         Book book = page(id, Size.parse(trim, Unit.INCH));
         SafeFile.write(file, out -> {

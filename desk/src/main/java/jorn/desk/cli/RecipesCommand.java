@@ -13,12 +13,12 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** Lists the page designs. */
-@Command(name = "recipes", description = "List the page designs of the catalogue.")
+@Command(name = "recipes", description = "${bundle:cli.recipes.list-page-designs-catalogue}")
 final class RecipesCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Option(names = "--json", description = "As a JSON array.")
+    @Option(names = "--json", description = "${bundle:cli.recipes.json-array}")
     private boolean json;
 
     @Override

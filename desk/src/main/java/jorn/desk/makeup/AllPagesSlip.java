@@ -14,27 +14,31 @@ import jorn.layout.PartSettings;
 import jorn.measure.Figure;
 import jorn.measure.Length;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /** What all pages have in common: margins, page numbers, running heads. */
 final class AllPagesSlip extends Slip {
     private final Desk desk;
 
     AllPagesSlip(Desk desk, java.util.function.Consumer<java.util.function.Consumer<Picture>> bringIn) {
-        super("Margins");
+        super(Wording.of("desk.all-pages.margins"));
         this.desk = desk;
         var page = desk.state().get().edition().geometry();
         MarginChoice own = desk.book().margins();
-        margin("Fore-edge", "margin-outside", page.outside(), own::withOutside);
-        margin("Head", "margin-head", page.head(), own::withHead);
-        margin("Foot", "margin-foot", page.foot(), own::withFoot);
-        margin("Gutter", "margin-gutter", page.gutter(), own::withGutter);
+        margin(Wording.of("desk.all-pages.fore-edge"), "margin-outside", page.outside(), own::withOutside);
+        margin(Wording.of("desk.all-pages.head"), "margin-head", page.head(), own::withHead);
+        margin(Wording.of("desk.all-pages.foot"), "margin-foot", page.foot(), own::withFoot);
+        margin(Wording.of("desk.all-pages.gutter"), "margin-gutter", page.gutter(), own::withGutter);
         String press = desk.book().brief().press().name();
         Unit unit = desk.unit().get();
-        say(press + " asks for " + page.requiredOutside().text(unit) + ", gutter "
-                + page.requiredGutter().text(unit) + ". They mirror on left-hand pages.");
+        say(Wording.of(
+                "desk.all-pages.asks-for-gutter-they",
+                press,
+                page.requiredOutside().text(unit),
+                page.requiredGutter().text(unit)));
         if (!own.equals(MarginChoice.NONE)) {
             add(choice(
-                    "Back to the press's margins",
+                    Wording.of("desk.all-pages.back-press-s-margins"),
                     "",
                     false,
                     () -> desk.change("margins", b -> b.withMargins(MarginChoice.NONE))));
@@ -43,7 +47,7 @@ final class AllPagesSlip extends Slip {
     }
 
     private void margin(String name, String id, Figure now, Function<Optional<Length>, MarginChoice> with) {
-        field(name, id, now.text(desk.unit().get()), "Margin of all pages. Empty it to follow the press.", text -> {
+        field(name, id, now.text(desk.unit().get()), Wording.of("desk.all-pages.margin-all-pages-empty"), text -> {
             Optional<Length> wanted = text.isBlank()
                     ? Optional.empty()
                     : Optional.of(Length.parse(text, desk.unit().get()));
@@ -55,9 +59,9 @@ final class AllPagesSlip extends Slip {
         Furniture now = desk.book().furniture();
         SettingsForm form =
                 new SettingsForm(this, desk.unit().get(), desk.book().pictures(), bringIn);
-        add(Labels.label("PAGE NUMBERS", "group-name"));
+        add(Labels.label(Wording.of("desk.all-pages.page-numbers"), "group-name"));
         toggle(
-                "On every page",
+                Wording.of("desk.all-pages.on-every-page"),
                 "folio-on",
                 now.folio().isPresent(),
                 () -> set(now.withFolio(
@@ -67,14 +71,14 @@ final class AllPagesSlip extends Slip {
         now.folio().ifPresent(folio -> {
             form.show("folio-", folio, PartSettings.of(folio), f -> set(now.withFolio(Optional.of(f))));
             toggle(
-                    "At the head",
+                    Wording.of("desk.all-pages.at-head"),
                     "folio-at-head",
                     now.folioAtHead(),
                     () -> set(now.withFolioAtHead(!now.folioAtHead())));
         });
-        add(Labels.label("RUNNING HEAD", "group-name"));
+        add(Labels.label(Wording.of("desk.all-pages.running-head"), "group-name"));
         toggle(
-                "On pages of the body",
+                Wording.of("desk.all-pages.on-pages-body"),
                 "head-on",
                 now.head().isPresent(),
                 () -> set(now.withHead(
@@ -82,7 +86,7 @@ final class AllPagesSlip extends Slip {
         now.head()
                 .ifPresent(head ->
                         form.show("head-", head, PartSettings.of(head), h -> set(now.withHead(Optional.of(h)))));
-        say("Figures and where counting begins are set for each run.");
+        say(Wording.of("desk.all-pages.figures-where-counting-begins"));
     }
 
     private void set(Furniture furniture) {

@@ -10,6 +10,7 @@ import jorn.desk.view.Slip;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.layout.NodeKinds;
+import jorn.say.Wording;
 
 /** The kinds of block, to put one on the page. */
 final class BlocksSlip extends Slip {
@@ -21,8 +22,8 @@ final class BlocksSlip extends Slip {
         this.take = take;
         TextField search = new TextField();
         search.setId("block-search");
-        search.setPromptText("Search: lines, month, picture …");
-        search.setAccessibleText("Search the blocks");
+        search.setPromptText(Wording.of("desk.blocks.search-lines-month-picture"));
+        search.setAccessibleText(Wording.of("desk.blocks.search-blocks"));
         search.textProperty().addListener((o, was, now) -> show(now));
         search.setOnAction(e -> list.getChildren().stream().findFirst().ifPresent(b -> ((Button) b).fire()));
         ScrollPane scroll = new ScrollPane(list);

@@ -11,12 +11,13 @@ import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
 import jorn.desk.view.PressableBox;
 import jorn.desk.view.Slip;
+import jorn.say.Wording;
 import jorn.text.TypeShelf;
 
 /** The colours and typefaces of the pages; one click recolours or resets the whole book. */
 public final class ColoursSlip extends Slip {
     public ColoursSlip(Desk desk) {
-        super("Colours and type of the pages");
+        super(Wording.of("desk.colours.colours-type-pages"));
         for (Palette palette : Palette.shipped()) {
             HBox patches = new HBox(3);
             for (Role role : Role.values()) {
@@ -36,20 +37,20 @@ public final class ColoursSlip extends Slip {
             }
             box.setId("palette-" + palette.id());
             box.setAccessibleText(palette.name());
-            box.setAccessibleHelp("Text, headings, lines, tints and accents in these colours.");
+            box.setAccessibleHelp(Wording.of("desk.colours.text-headings-lines-tints"));
             box.setOnDeed(() -> attempt(() -> {
                 desk.change("palette", b -> b.withPalette(palette));
                 done();
             }));
             add(box);
         }
-        say("Colours need a press that prints the inside in colour; black prints anywhere.");
+        say(Wording.of("desk.colours.colours-need-press-prints"));
         TypeChoice type = desk.book().type();
-        faces(desk, "Headings", "heading", type.heading(), t -> t::withHeading);
-        faces(desk, "Text", "body", type.body(), t -> t::withBody);
+        faces(desk, Wording.of("desk.colours.headings"), "heading", type.heading(), t -> t::withHeading);
+        faces(desk, Wording.of("desk.colours.text"), "body", type.body(), t -> t::withBody);
         faces(
                 desk,
-                "Figures",
+                Wording.of("desk.colours.figures"),
                 "figures",
                 type.figures().orElse(type.body()),
                 t -> id -> t.withFigures(Optional.of(id)));
@@ -63,7 +64,7 @@ public final class ColoursSlip extends Slip {
                         .map(face -> word(
                                 face.name(),
                                 "type-" + id + "-" + face.id(),
-                                name + " in " + face.name() + ", " + face.manner() + ".",
+                                Wording.of("desk.colours.in", name, face.name(), face.manner()),
                                 face.id().equals(now),
                                 () -> {
                                     desk.change(

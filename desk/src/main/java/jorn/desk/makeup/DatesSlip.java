@@ -10,62 +10,63 @@ import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
 import jorn.measure.Days;
+import jorn.say.Wording;
 
 /** The book's dates: period, weeks, language, holidays. */
 public final class DatesSlip extends Slip {
     private final Desk desk;
 
     public DatesSlip(Desk desk) {
-        super("Dates");
+        super(Wording.of("desk.dates.dates"));
         this.desk = desk;
         CalendarChoice now = desk.book().calendar();
         field(
-                "First day",
+                Wording.of("desk.dates.first-day"),
                 "date-from",
                 text(now.from()),
-                "The first day: 2026-07-01. Empty for an undated book.",
+                Wording.of("desk.dates.first-day-empty-for"),
                 t -> period(t, now.to(), true));
         field(
-                "Last day",
+                Wording.of("desk.dates.last-day"),
                 "date-to",
                 text(now.to()),
-                "The last day: 2027-06-30. Empty for an undated book.",
+                Wording.of("desk.dates.last-day-empty-for"),
                 t -> period(t, now.from(), false));
         field(
-                "Language",
+                Wording.of("desk.dates.language"),
                 "date-language",
                 now.language(),
-                "Names of days and months: en, de, fr, da …",
+                Wording.of("desk.dates.names-days-months-en"),
                 t -> change(c -> c.withLanguage(t)));
         field(
-                "Holidays of",
+                Wording.of("desk.dates.holidays"),
                 "date-holidays",
                 now.holidays(),
-                "A country's two letters: DK, DE, GB, US. Empty for none.",
+                Wording.of("desk.dates.country-s-two-letters"),
                 t -> change(c -> c.withHolidays(t)));
-        add(Labels.label("WEEKS", "group-name"));
+        add(Labels.label(Wording.of("desk.dates.weeks"), "group-name"));
         add(choice(
-                "From Monday, numbered as ISO 8601",
+                Wording.of("desk.dates.from-monday-numbered-iso"),
                 "",
                 now.weeks().equals(WeekRule.ISO),
                 () -> change(c -> c.withWeeks(WeekRule.ISO))));
         add(choice(
-                "From Sunday, week 1 with 1 January",
+                Wording.of("desk.dates.from-sunday-week-with"),
                 "",
                 now.weeks().equals(WeekRule.SUNDAY),
                 () -> change(c -> c.withWeeks(WeekRule.SUNDAY))));
-        add(Labels.label("A WEEK IN TWO MONTHS BELONGS TO", "group-name"));
+        add(Labels.label(Wording.of("desk.dates.week-two-months-belongs"), "group-name"));
         for (Straddle straddle : Straddle.values()) {
             add(choice(straddle.word(), "", now.straddle() == straddle, () -> change(c -> c.withStraddle(straddle))));
         }
-        add(Labels.label("THE MOON", "group-name"));
-        add(choice("Phases are marked", "", now.moon(), () -> change(c -> c.withMoon(true))));
-        add(choice("Not marked", "", !now.moon(), () -> change(c -> c.withMoon(false))));
+        add(Labels.label(Wording.of("desk.dates.moon"), "group-name"));
+        add(choice(Wording.of("desk.dates.phases-marked"), "", now.moon(), () -> change(c -> c.withMoon(true))));
+        add(choice(Wording.of("desk.dates.not-marked"), "", !now.moon(), () -> change(c -> c.withMoon(false))));
         int own = now.personal().size();
         say(
                 own == 0
-                        ? "Drop an .ics calendar or a .csv list on the window for dates of your own."
-                        : own + " dates of your own are marked.");
+                        ? Wording.of("desk.dates.drop-ics-calendar-or")
+                        : Wording.of("desk.dates.dates-your-own-marked", own));
     }
 
     private static String text(Optional<LocalDate> day) {

@@ -19,6 +19,7 @@ import jorn.desk.view.PressableBox;
 import jorn.desk.view.Slip;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
+import jorn.say.Wording;
 import jorn.store.RecipeShelf;
 
 /**
@@ -41,13 +42,13 @@ public final class DesignsSlip extends Slip {
 
     /** The designs, for the chosen pages. */
     public DesignsSlip(Desk desk, Painter painter, PageWork work, FlatPlan plan) {
-        this(desk, painter, work, plan, "Designs at hand");
+        this(desk, painter, work, plan, Wording.of("desk.designs.designs-at-hand"));
         HBox how = new HBox(
                 4,
-                Labels.label("A click:", "soft"),
+                Labels.label(Wording.of("desk.designs.click"), "soft"),
                 use,
                 after,
-                Labels.label("Or drag one onto the flat plan.", "soft"));
+                Labels.label(Wording.of("desk.designs.or-drag-one-onto"), "soft"));
         how.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         add(search(), how, scroll());
         choose(false);
@@ -72,9 +73,11 @@ public final class DesignsSlip extends Slip {
         this.work = work;
         this.plan = plan;
         own = new RecipeShelf(desk.settings().recipeFolder());
-        use = Labels.wordButton("", "A click on a design takes it for these pages.", () -> choose(false));
+        use = Labels.wordButton("", Wording.of("desk.designs.click-on-design-takes"), () -> choose(false));
         after = Labels.wordButton(
-                "put after them", "A click on a design puts a page of it after these.", () -> choose(true));
+                Wording.of("desk.designs.put-after-them"),
+                Wording.of("desk.designs.click-on-design-puts"),
+                () -> choose(true));
         use.setId("design-use");
         after.setId("design-after");
     }
@@ -82,9 +85,9 @@ public final class DesignsSlip extends Slip {
     private TextField search() {
         TextField search = new TextField();
         search.setId("design-search");
-        search.setPromptText("Search: dot, week, habit, recipe …");
-        search.setAccessibleText("Search the designs");
-        search.setAccessibleHelp("Every word must be found in the name or what it is about.");
+        search.setPromptText(Wording.of("desk.designs.search-dot-week-habit"));
+        search.setAccessibleText(Wording.of("desk.designs.search-designs"));
+        search.setAccessibleHelp(Wording.of("desk.designs.every-word-must-found"));
         search.textProperty().addListener((o, was, now) -> show(now));
         return search;
     }
@@ -104,13 +107,16 @@ public final class DesignsSlip extends Slip {
         putAfter = afterThem || blank;
         use.setText(
                 blank
-                        ? "this page is blank"
+                        ? Wording.of("desk.designs.page-blank")
                         : work.hasMany()
-                                ? "use for the " + work.pages().size() + " chosen pages"
+                                ? Wording.of(
+                                        "desk.designs.use-for-chosen-pages",
+                                        work.pages().size())
                                 : work.isOnlyHere()
-                                        ? "use for " + work.here() + " only"
-                                        : "use for all pages of “"
-                                                + work.run().orElseThrow().name() + "”");
+                                        ? Wording.of("desk.designs.use-for-only", work.here())
+                                        : Wording.of(
+                                                "desk.designs.use-for-all-pages",
+                                                work.run().orElseThrow().name()));
         use.setDisable(blank);
         mark(use, !putAfter);
         mark(after, putAfter);
@@ -133,7 +139,7 @@ public final class DesignsSlip extends Slip {
         if (!mine.isEmpty()) {
             TilePane tiles = tiles();
             mine.forEach(r -> tiles.getChildren().add(ownTile(r)));
-            shelf("Your own", mine.size(), tiles);
+            shelf(Wording.of("desk.designs.your-own"), mine.size(), tiles);
         }
         List<Catalogue.Entry> found = search.isBlank() ? Catalogue.all() : Catalogue.search(search);
         for (String group : Catalogue.groups()) {
@@ -146,8 +152,7 @@ public final class DesignsSlip extends Slip {
             }
         }
         if (shelves.getChildren().isEmpty()) {
-            shelves.getChildren()
-                    .add(Labels.wrapped("Nothing is called so. Try one word, such as week, dot or log.", "soft"));
+            shelves.getChildren().add(Labels.wrapped(Wording.of("desk.designs.nothing-called-so-try"), "soft"));
         }
     }
 
@@ -189,14 +194,14 @@ public final class DesignsSlip extends Slip {
 
     private VBox ownTile(Recipe recipe) {
         Button drop = Labels.wordButton(
-                "delete",
-                "Take this design off your shelf.",
+                Wording.of("desk.designs.delete"),
+                Wording.of("desk.designs.take-design-off-your"),
                 () -> attempt(() -> {
                     own.drop(recipe);
                     show("");
                 }));
         drop.setId("delete-" + recipe.id());
-        drop.setAccessibleText("Delete " + recipe.name());
+        drop.setAccessibleText(Wording.of("desk.designs.delete-2", recipe.name()));
         VBox both = new VBox(tile(recipe), drop);
         both.setAlignment(javafx.geometry.Pos.TOP_CENTER);
         return both;

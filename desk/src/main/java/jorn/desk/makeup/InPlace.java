@@ -10,7 +10,7 @@ import jorn.desk.model.Desk;
 import jorn.desk.view.FieldCommit;
 import jorn.layout.PartSettings;
 import jorn.layout.Setting;
-import jorn.measure.Trouble;
+import jorn.say.Wording;
 
 /** Types the words of a part over where they stand on the page. */
 final class InPlace {
@@ -42,7 +42,7 @@ final class InPlace {
         field.setId("in-place");
         field.setWrapText(true);
         field.setAccessibleText(work.partName());
-        field.setAccessibleHelp("Enter takes it, Shift and Enter begins a new line, Escape leaves it as it was.");
+        field.setAccessibleHelp(Wording.of("desk.in-place.enter-takes-shift-enter"));
         field.getStyleClass().add("in-place");
         FieldCommit taking = new FieldCommit(
                 field,
@@ -56,7 +56,7 @@ final class InPlace {
                                         desk.unit().get())));
                     }
                 },
-                trouble -> trouble.ifPresent(t -> desk.tell(Trouble.of(t.what(), t.remedy()))));
+                trouble -> trouble.ifPresent(desk::tell));
         field.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
             if (e.getCode() == KeyCode.ENTER && !e.isShiftDown()) {
                 e.consume();

@@ -4,29 +4,30 @@ import java.util.List;
 import javafx.scene.layout.GridPane;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
+import jorn.say.Wording;
 
 /** The keys of the Make-up bench. */
 final class KeysSlip extends Slip {
     private static final List<List<String>> KEYS = List.of(
-            List.of("Left, Right, Page Up, Page Down", "turn the spread"),
-            List.of("Home, End", "first and last spread"),
-            List.of("Shift+Left, Shift+Right", "choose pages besides this one"),
-            List.of("Ctrl+Left, Ctrl+Right", "move the run of this page"),
-            List.of("Up, Down", "choose the part before or after"),
-            List.of("Enter", "type the part over, or set it"),
-            List.of("A  B  L  R", "put a block above, below, left, right"),
-            List.of("S, Shift+S", "split the part down, or across"),
-            List.of("+  −", "make the part larger, smaller by 1 mm"),
-            List.of("Delete", "take the part away"),
-            List.of("O", "change only this page, or all of them"),
-            List.of("D", "the designs"),
-            List.of("T", "take the chosen pages out as a run"),
-            List.of("Ctrl+Delete", "take the run out of the book"),
-            List.of("C", "fold or open the cycle in the flat plan"),
-            List.of("Escape", "let go of part and pages"));
+            List.of(Wording.of("desk.keys.left-right-page-up"), Wording.of("desk.keys.turn-spread")),
+            List.of(Wording.of("desk.keys.home-end"), Wording.of("desk.keys.first-last-spread")),
+            List.of(Wording.of("desk.keys.shift-left-shift-right"), Wording.of("desk.keys.choose-pages-besides-one")),
+            List.of(Wording.of("desk.keys.ctrl-left-ctrl-right"), Wording.of("desk.keys.move-run-page")),
+            List.of(Wording.of("desk.keys.up-down"), Wording.of("desk.keys.choose-part-before-or")),
+            List.of(Wording.of("desk.keys.enter"), Wording.of("desk.keys.type-part-over-or")),
+            List.of("A  B  L  R", Wording.of("desk.keys.put-block-above-below")),
+            List.of(Wording.of("desk.keys.s-shift-s"), Wording.of("desk.keys.split-part-down-or")),
+            List.of("+  −", Wording.of("desk.keys.make-part-larger-smaller")),
+            List.of(Wording.of("desk.keys.delete"), Wording.of("desk.keys.take-part-away")),
+            List.of("O", Wording.of("desk.keys.change-only-page-or")),
+            List.of("D", Wording.of("desk.keys.designs")),
+            List.of("T", Wording.of("desk.keys.take-chosen-pages-out")),
+            List.of(Wording.of("desk.keys.ctrl-delete"), Wording.of("desk.keys.take-run-out-book")),
+            List.of("C", Wording.of("desk.keys.fold-or-open-cycle")),
+            List.of(Wording.of("desk.keys.escape"), Wording.of("desk.keys.let-go-part-pages")));
 
     KeysSlip() {
-        super("Keys");
+        super(Wording.of("desk.keys.keys"));
         GridPane grid = new GridPane();
         grid.setHgap(18);
         grid.setVgap(2);

@@ -15,14 +15,15 @@ import jorn.desk.model.Desk;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
 import jorn.layout.Tree.Edge;
+import jorn.say.Wording;
 
 /** The slips beside the page: what is set for this page or the part chosen on it, for its run, for all pages. */
 public final class PageColumn extends VBox {
     /** What the slips are about. */
     public enum Subject {
-        PAGE("This page", "The chosen part, or the page."),
-        RUN("Its run", "How often its run comes, and where."),
-        ALL("All pages", "Margins, page numbers, running heads.");
+        PAGE(Wording.of("desk.page-column.page"), Wording.of("desk.page-column.chosen-part-or-page")),
+        RUN(Wording.of("desk.page-column.run"), Wording.of("desk.page-column.how-often-run-comes")),
+        ALL(Wording.of("desk.page-column.all-pages"), Wording.of("desk.page-column.margins-page-numbers-running"));
 
         private final String word;
         private final String help;

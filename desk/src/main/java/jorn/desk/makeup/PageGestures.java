@@ -14,6 +14,7 @@ import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
 import jorn.desk.view.SpreadView;
 import jorn.layout.Tree.Edge;
+import jorn.say.Wording;
 
 /** What is done to the page with the hand: pointing, dragging, typing over, putting blocks beside others, keys. */
 public final class PageGestures implements PageColumn.Host {
@@ -83,10 +84,14 @@ public final class PageGestures implements PageColumn.Host {
         if (work.recipe().isEmpty()) {
             return;
         }
-        String beside = work.part().isPresent() ? "“" + work.partName() + "”" : "everything";
-        String title = edge.map(e -> "Put " + e.name().toLowerCase(Locale.ROOT)
-                        + (e == Edge.LEFT || e == Edge.RIGHT ? " of " : " ") + beside)
-                .orElse("Put in place of " + beside);
+        String beside =
+                work.part().isPresent() ? "“" + work.partName() + "”" : Wording.of("desk.page-gestures.everything");
+        String title = edge.map(e -> Wording.of(
+                        "desk.page-gestures.put",
+                        e.name().toLowerCase(Locale.ROOT),
+                        e == Edge.LEFT || e == Edge.RIGHT ? Wording.of("desk.page-gestures.of") : " ",
+                        beside))
+                .orElse(Wording.of("desk.page-gestures.put-place", beside));
         BlocksSlip slip = new BlocksSlip(
                 title, block -> edge.ifPresentOrElse(e -> work.insert(e, block), () -> work.replace(block)));
         slips.toggle(slip, from);
@@ -107,7 +112,7 @@ public final class PageGestures implements PageColumn.Host {
                         painter,
                         work,
                         plan,
-                        "The design of the page after each",
+                        Wording.of("desk.page-gestures.design-page-after-each"),
                         design -> work.changeRun(r -> r.facing(design).withBareBack(false))),
                 from);
     }

@@ -11,6 +11,7 @@ import jorn.measure.Numeral;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.recipe.Recipe;
+import jorn.say.Wording;
 
 /** The page that is looked at, where no part of it is chosen: its ruling, the book's title where it is the title page. */
 final class PageSlip extends Slip {
@@ -18,58 +19,57 @@ final class PageSlip extends Slip {
     private final PageWork work;
 
     PageSlip(Desk desk, PageWork work) {
-        super(work.recipe().map(Recipe::name).orElse("Blank page"));
+        super(work.recipe().map(Recipe::name).orElse(Wording.of("desk.page.blank-page")));
         this.desk = desk;
         this.work = work;
         if (work.recipe().isEmpty()) {
-            say("Nothing stands here, so that the pages after it fall on the right side, or the count comes out even.");
+            say(Wording.of("desk.page.nothing-stands-here-so"));
             return;
         }
         Recipe recipe = work.recipe().get();
         String here = work.here();
         if (desk.state().get().edition().pages().showsSubject(work.slot()) && !here.equals("this page")) {
-            say("This page stands for " + here + ".");
+            say(Wording.of("desk.page.page-stands-for", here));
         }
         recipe.ruling().ifPresent(this::ruling);
         if (recipe.id().equals("title")) {
             titles();
         }
-        say(
-                "Point at the page: a click chooses a part, a double click types it over, lines between parts can be dragged.");
+        say(Wording.of("desk.page.point-at-page-click"));
     }
 
     private void titles() {
         Book book = desk.book();
         field(
-                "Title",
+                Wording.of("desk.page.title"),
                 "page-title",
                 book.title(),
-                "The title of the book.",
+                Wording.of("desk.page.title-book"),
                 t -> desk.change("title", b -> b.withTitle(t.strip())));
         field(
-                "Subtitle",
+                Wording.of("desk.page.subtitle"),
                 "page-subtitle",
                 book.subtitle(),
-                "May be empty.",
+                Wording.of("desk.page.may-empty"),
                 t -> desk.change("subtitle", b -> b.withSubtitle(t.strip())));
         field(
-                "Author",
+                Wording.of("desk.page.author"),
                 "page-author",
                 book.author(),
-                "May be empty.",
+                Wording.of("desk.page.may-empty"),
                 t -> desk.change("author", b -> b.withAuthor(t.strip())));
-        say("Changes the cover as well.");
+        say(Wording.of("desk.page.changes-cover-well"));
     }
 
     private void ruling(Ruling ruling) {
         Unit unit = desk.unit().get();
         field(
-                "Lines, every",
+                Wording.of("desk.page.lines-every"),
                 "line-spacing",
                 ruling.spacing().written().endsWith("in") && unit == Unit.INCH
                         ? ruling.spacing().format(Unit.INCH)
                         : ruling.spacing().format(Unit.MILLIMETRE),
-                "From line to line. 7.1 mm is customary for college paper.",
+                Wording.of("desk.page.from-line-line-mm"),
                 text -> rule(r -> r.withSpacing(Length.parse(text, unit))));
         for (Ruling.Spacing each : Ruling.Spacing.values()) {
             add(choice(
@@ -79,26 +79,26 @@ final class PageSlip extends Slip {
                     () -> rule(r -> r.withSpacing(each.length()))));
         }
         field(
-                "Thickness, pt",
+                Wording.of("desk.page.thickness-pt"),
                 "line-weight",
                 Numeral.trimmed(ruling.weight(), 2),
-                "Thickness of a line in points. Under 0.25 pt lines break up in print.",
+                Wording.of("desk.page.thickness-line-points-under"),
                 text -> rule(r -> r.withWeight(number(text, "pt"))));
         field(
-                "Grey, %",
+                Wording.of("desk.page.grey"),
                 "line-strength",
                 Numeral.trimmed(ruling.strength() * 100, 0),
-                "100 % is black. Under 15 % lines vanish in print.",
+                Wording.of("desk.page.black-under-lines-vanish"),
                 text -> rule(r -> r.withStrength(number(text, "%") / 100)));
         add(
                 choice(
-                        "Within the margins",
+                        Wording.of("desk.page.within-margins"),
                         "",
                         ruling.reach() == Ruling.Reach.MARGINS,
                         () -> rule(r -> r.withReach(Ruling.Reach.MARGINS))),
                 choice(
-                        "Off the page",
-                        "needs bleed",
+                        Wording.of("desk.page.off-page"),
+                        Wording.of("desk.page.needs-bleed"),
                         ruling.reach() == Ruling.Reach.EDGE,
                         () -> rule(r -> r.withReach(Ruling.Reach.EDGE))));
     }
@@ -114,8 +114,6 @@ final class PageSlip extends Slip {
     private static double number(String text, String unit) {
         String bare = text.strip().toLowerCase(java.util.Locale.ROOT);
         bare = bare.endsWith(unit) ? bare.substring(0, bare.length() - unit.length()) : bare;
-        return Numeral.read(bare)
-                .orElseThrow(() -> Trouble.of(
-                        "“" + text.strip() + "” is not a number of " + unit + ".", "Write a number, such as 0.5."));
+        return Numeral.read(bare).orElseThrow(() -> Trouble.of("desk.page.not-number", text.strip(), unit));
     }
 }

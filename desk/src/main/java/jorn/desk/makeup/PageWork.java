@@ -24,6 +24,7 @@ import jorn.layout.Tree;
 import jorn.layout.Tree.Edge;
 import jorn.measure.Trouble;
 import jorn.recipe.Recipe;
+import jorn.say.Wording;
 
 /**
  * What the user has in hand at the Make-up bench: the chosen pages, the chosen part of the page, how far a change reaches;
@@ -220,7 +221,7 @@ public final class PageWork {
     /** What the page stands for, in a few letters: "2026-W41"; "this page" where it stands for nothing. */
     public String here() {
         String stands = slot().occasion().id(book().calendar().weeks());
-        return stands.isEmpty() ? "this page" : stands;
+        return stands.isEmpty() ? Wording.of("desk.page-work.page") : stands;
     }
 
     /** The book with the design of these pages changed, as far as the change is to reach. */
@@ -352,7 +353,7 @@ public final class PageWork {
     public void takeOut() {
         NavigableSet<Integer> pages = pages();
         if (pages.last() - pages.first() + 1 != pages.size()) {
-            throw Trouble.of("The chosen pages do not follow each other.", "Choose pages that do.");
+            throw Trouble.of("desk.page-work.chosen-pages-do-not");
         }
         Pagination before = pagination();
         desk.change("take out", b -> RunOrder.takeOut(b, before, pages.first(), pages.last()));

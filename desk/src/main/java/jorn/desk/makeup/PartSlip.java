@@ -22,6 +22,7 @@ import jorn.layout.Tree.Edge;
 import jorn.measure.Length;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 
 /** The chosen part of a page: its settings, the room it gets, what can be put beside it. */
 final class PartSlip extends Slip {
@@ -53,7 +54,7 @@ final class PartSlip extends Slip {
         room();
         if (PartSettings.words(node).isPresent()) {
             add(Labels.wordButton(
-                    "type on the page", "Type the words over where they stand. Enter does it too.", type));
+                    Wording.of("desk.part.type-on-page"), Wording.of("desk.part.type-words-over-where"), type));
         }
         beside(offer);
     }
@@ -66,12 +67,12 @@ final class PartSlip extends Slip {
             words.add(word(
                     NodeKinds.nameOf(Tree.at(root, up)).toLowerCase(java.util.Locale.ROOT),
                     "part-around-" + i,
-                    "Choose what this part stands in.",
+                    Wording.of("desk.part.choose-what-part-stands"),
                     false,
                     () -> work.choosePart(Optional.of(up))));
         }
         if (!words.isEmpty()) {
-            words("in the", words);
+            words(Wording.of("desk.part.in-the"), words);
         }
     }
 
@@ -87,41 +88,39 @@ final class PartSlip extends Slip {
         List<Button> words = new ArrayList<>();
         if (!across) {
             words.add(word(
-                    "as it wants",
+                    Wording.of("desk.part.wants"),
                     "room-natural",
-                    "Its natural height.",
+                    Wording.of("desk.part.natural-height"),
                     now.equals(Extent.NATURAL),
                     () -> extent(Extent.NATURAL)));
         }
         words.add(word(
-                "a share",
+                Wording.of("desk.part.share"),
                 "room-share",
-                "A share of the room that is left.",
+                Wording.of("desk.part.share-room-left"),
                 now.share().isPresent(),
                 () -> extent(Extent.share(now.share().orElse(1.0)))));
         words.add(word(
                 "fixed",
                 "room-fixed",
-                "Always the same.",
+                Wording.of("desk.part.always-same"),
                 now.fixed().isPresent(),
                 () -> extent(Extent.fixed(measured))));
-        words(across ? "Its width" : "Its height", words);
+        words(across ? Wording.of("desk.part.width") : Wording.of("desk.part.height"), words);
         now.share()
                 .ifPresent(share -> field(
-                        "Shares",
+                        Wording.of("desk.part.shares"),
                         "room-shares",
                         Numeral.trimmed(share, 3),
-                        "A part with 2 shares gets twice the room of one with 1.",
+                        Wording.of("desk.part.part-with-shares-gets"),
                         text -> extent(Extent.share(Numeral.read(text)
-                                .orElseThrow(() -> Trouble.of(
-                                        "“" + text.strip() + "” is not a number of shares.",
-                                        "Write one, such as 2."))))));
+                                .orElseThrow(() -> Trouble.of("desk.part.not-number-shares", text.strip()))))));
         now.fixed()
                 .ifPresent(fixed -> field(
-                        across ? "Wide" : "High",
+                        across ? Wording.of("desk.part.wide") : Wording.of("desk.part.high"),
                         "room-measure",
                         fixed.format(desk.unit().get()),
-                        "A length, such as 30 mm.",
+                        Wording.of("desk.part.length-such-mm"),
                         text -> extent(
                                 Extent.fixed(Length.parse(text, desk.unit().get())))));
     }
@@ -144,40 +143,41 @@ final class PartSlip extends Slip {
         List<Button> put = new ArrayList<>();
         for (Edge edge : Edge.values()) {
             String name = edge.name().toLowerCase(java.util.Locale.ROOT);
-            Button button = word(name, "put-" + name, "Put another block " + name + ".", false, () -> {});
+            Button button = word(name, "put-" + name, Wording.of("desk.part.put-another-block", name), false, () -> {});
             button.setOnAction(e -> offer.accept(Optional.of(edge), button));
             put.add(button);
         }
-        Button instead = word("instead", "put-instead", "Put another block in its place.", false, () -> {});
+        Button instead =
+                word("instead", "put-instead", Wording.of("desk.part.put-another-block-place"), false, () -> {});
         instead.setOnAction(e -> offer.accept(Optional.empty(), instead));
         put.add(instead);
-        words("Put a block", put);
+        words(Wording.of("desk.part.put-block"), put);
         words(
-                "This part",
+                Wording.of("desk.part.part"),
                 List.of(
                         word(
-                                "split down",
+                                Wording.of("desk.part.split-down"),
                                 "part-split",
-                                "Two of it, one below the other.",
+                                Wording.of("desk.part.two-one-below-other"),
                                 false,
                                 () -> work.split(Axis.DOWN)),
                         word(
-                                "split across",
+                                Wording.of("desk.part.split-across"),
                                 "part-split-across",
-                                "Two of it, side by side.",
+                                Wording.of("desk.part.two-side-by-side"),
                                 false,
                                 () -> work.split(Axis.ACROSS)),
-                        word("border", "part-border", "A border round it.", false, work::border),
+                        word("border", "part-border", Wording.of("desk.part.border-round"), false, work::border),
                         word(
-                                "take away",
+                                Wording.of("desk.part.take-away"),
                                 "part-remove",
-                                "Take it off the page. Delete does it too.",
+                                Wording.of("desk.part.take-off-page-delete"),
                                 false,
                                 work::remove),
                         word(
-                                "let go",
+                                Wording.of("desk.part.let-go"),
                                 "part-let-go",
-                                "Choose nothing. Escape does it too.",
+                                Wording.of("desk.part.choose-nothing-escape-does"),
                                 false,
                                 () -> work.choosePart(Optional.empty()))));
     }

@@ -6,6 +6,7 @@ import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Slip;
 import jorn.recipe.Recipe;
+import jorn.say.Wording;
 import jorn.store.RecipeFile;
 import jorn.store.RecipeShelf;
 
@@ -23,8 +24,8 @@ final class ReachSlip extends Slip {
         if (work.hasMany()) {
             many();
         } else if (work.isException()) {
-            say("This page has a design of its own.");
-            add(choice("Back to its run's design", "", false, work::rejoin));
+            say(Wording.of("desk.reach.page-has-design-own"));
+            add(choice(Wording.of("desk.reach.back-run-s-design"), "", false, work::rejoin));
         } else {
             one();
         }
@@ -34,29 +35,37 @@ final class ReachSlip extends Slip {
     private void one() {
         long n = work.sharing();
         if (n <= 1) {
-            say("Changes this page.");
+            say(Wording.of("desk.reach.changes-page"));
             return;
         }
-        add(choice("Changes all " + n + " pages", "", !work.isOnlyHere(), () -> work.setOnlyHere(false)));
-        var only = choice("Changes only " + work.here(), "", work.isOnlyHere(), () -> work.setOnlyHere(true));
+        add(choice(
+                Wording.of("desk.reach.changes-all-pages", n), "", !work.isOnlyHere(), () -> work.setOnlyHere(false)));
+        var only = choice(
+                Wording.of("desk.reach.changes-only", work.here()),
+                "",
+                work.isOnlyHere(),
+                () -> work.setOnlyHere(true));
         only.setId("only-here");
         add(only);
     }
 
     private void many() {
-        say("Changes the " + work.pages().size() + " chosen pages.");
-        var own = choice("Take them out as a run", "", false, work::takeOut);
+        say(Wording.of("desk.reach.changes-chosen-pages", work.pages().size()));
+        var own = choice(Wording.of("desk.reach.take-them-out-run"), "", false, work::takeOut);
         own.setId("take-out");
-        var back = choice("Back to their runs' designs", "", false, work::rejoin);
+        var back = choice(Wording.of("desk.reach.back-their-runs-designs"), "", false, work::rejoin);
         back.setId("rejoin");
         var alone = choice(
-                "Let go of them", "", false, () -> work.choosePage(desk.page().get()));
+                Wording.of("desk.reach.let-go-them"),
+                "",
+                false,
+                () -> work.choosePage(desk.page().get()));
         alone.setId("let-go-pages");
         add(own, back);
         int first = runOf(work.pages().first());
         int last = runOf(work.pages().last());
         if (first >= 0 && last > first) {
-            words("Repeat these runs, each", repeats(first, last + 1));
+            words(Wording.of("desk.reach.repeat-these-runs-each"), repeats(first, last + 1));
         }
         add(alone);
     }
@@ -71,7 +80,7 @@ final class ReachSlip extends Slip {
                 .map(span -> word(
                         span.id(),
                         "repeat-" + span.id(),
-                        "These runs come once for each " + span.id() + ".",
+                        Wording.of("desk.reach.these-runs-come-once", span.id()),
                         false,
                         () -> desk.change(
                                 "cycle", b -> RunOrder.repeat(b, from, to, span, java.util.Optional.empty()))))
@@ -81,13 +90,14 @@ final class ReachSlip extends Slip {
     private void keep() {
         work.recipe().ifPresent(recipe -> {
             field(
-                            "Keep design as",
+                            Wording.of("desk.reach.keep-design"),
                             "keep-design",
                             "",
-                            "Write a name: the design is put on your own shelf, to be used in other books.",
+                            Wording.of("desk.reach.write-name-design-put"),
                             name -> keep(recipe, name))
-                    .setPromptText("a name");
-            var file = choice("Write it to a file …", "to share", false, () -> share(recipe));
+                    .setPromptText(Wording.of("desk.reach.name"));
+            var file = choice(
+                    Wording.of("desk.reach.write-file"), Wording.of("desk.reach.share"), false, () -> share(recipe));
             file.setId("share-design");
             add(file);
         });
@@ -96,16 +106,14 @@ final class ReachSlip extends Slip {
     private void keep(Recipe recipe, String name) {
         if (!name.isBlank()) {
             Recipe kept = new RecipeShelf(desk.settings().recipeFolder()).keep(recipe, name);
-            desk.say("“" + kept.name() + "” is on your shelf.", "Find it under Designs, at the top.");
+            desk.say("desk.reach.on-your-shelf", kept.name());
         }
     }
 
     private void share(Recipe recipe) {
         files.asker().whereToSaveDesign(recipe.id() + ".json").ifPresent(path -> {
             RecipeFile.write(recipe, path);
-            desk.say(
-                    "The design is in " + path.getFileName() + ".",
-                    "Drop that file on a window of Jorn to take it in.");
+            desk.say("desk.reach.design", path.getFileName());
         });
     }
 }

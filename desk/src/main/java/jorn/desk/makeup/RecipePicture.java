@@ -16,6 +16,7 @@ import jorn.desk.view.PressableBox;
 import jorn.desk.view.Theme;
 import jorn.edition.Edition;
 import jorn.recipe.Recipe;
+import jorn.say.Wording;
 
 /** A small picture of a page design, laid out in the book's own trim, margins, colours and typefaces. */
 final class RecipePicture extends CanvasPane {
@@ -51,7 +52,7 @@ final class RecipePicture extends CanvasPane {
         box.getStyleClass().setAll("choice");
         box.setId("design-" + recipe.id());
         box.setAccessibleText(recipe.name());
-        box.setAccessibleHelp("A page design, as it looks in this book.");
+        box.setAccessibleHelp(Wording.of("desk.recipe-picture.page-design-looks-book"));
         box.setOnDeed(choose);
         return box;
     }

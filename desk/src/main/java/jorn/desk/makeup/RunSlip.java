@@ -23,6 +23,7 @@ import jorn.desk.view.Slip;
 import jorn.layout.PartSettings;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 import jorn.store.ItemFile;
 
 /** The run of the page that is looked at: how often it comes, where it begins, how it is numbered, what repeats it. */
@@ -37,21 +38,26 @@ final class RunSlip extends Slip {
 
     /** @param chooseFacing offers the designs for the facing page, from that button */
     RunSlip(Desk desk, BookFiles files, PageWork work, Consumer<Button> chooseFacing) {
-        super(work.run().map(Run::name).orElse("Blank page"));
+        super(work.run().map(Run::name).orElse(Wording.of("desk.run.blank-page")));
         this.desk = desk;
         this.files = files;
         this.work = work;
         this.chooseFacing = chooseFacing;
         run = work.run().orElse(null);
         if (run == null) {
-            say("A blank belongs to no run. Turn to another page.");
+            say(Wording.of("desk.run.blank-belongs-no-run"));
             return;
         }
         long pages = desk.state().get().pagination().slots().stream()
                 .filter(s -> s.run() == work.slot().run())
                 .count();
-        say(pages == 1 ? "1 page." : pages + " pages.");
-        field("Name", "run-name", run.name(), "As it stands in the flat plan and the contents.", this::name);
+        say(pages == 1 ? Wording.of("desk.run.page") : Wording.of("desk.run.pages", pages));
+        field(
+                Wording.of("desk.run.name"),
+                "run-name",
+                run.name(),
+                Wording.of("desk.run.stands-flat-plan-contents"),
+                this::name);
         often();
         begins();
         backs();
@@ -63,7 +69,7 @@ final class RunSlip extends Slip {
 
     private void name(String text) {
         if (text.isBlank() || text.length() > 120) {
-            throw Trouble.of("A run needs a name of 1 to 120 letters.", "Write one, such as “Weeks”.");
+            throw Trouble.of("desk.run.run-needs-name-letters");
         }
         work.changeRun(r -> r.withName(text.strip()));
     }
@@ -72,35 +78,39 @@ final class RunSlip extends Slip {
         boolean byList = !run.items().isEmpty();
         List<Button> words = new ArrayList<>();
         words.add(word(
-                "so many pages",
+                Wording.of("desk.run.so-many-pages"),
                 "often-count",
-                "A number of pages.",
+                Wording.of("desk.run.number-pages"),
                 run.per().isEmpty() && !byList && !run.isFilling(),
                 () -> work.changeRun(r -> r.withItems(List.of())
                         .withPer(Optional.empty())
                         .withCount(Optional.of(r.count().orElse(1))))));
         words.add(word(
-                "fill the book",
+                Wording.of("desk.run.fill-book"),
                 "often-fill",
-                "As many as the book's page count leaves room for.",
+                Wording.of("desk.run.many-book-s-page"),
                 run.isFilling(),
                 () -> work.changeRun(
                         r -> r.withItems(List.of()).withPer(Optional.empty()).withCount(Optional.empty()))));
         for (Span span : Span.values()) {
             words.add(word(
-                    "each " + span.id(),
+                    Wording.of("desk.run.each", span.id()),
                     "often-" + span.id(),
-                    "Once for each " + span.id() + " of the book's dates, or of its cycle.",
+                    Wording.of("desk.run.once-for-each-book", span.id()),
                     run.per().equals(Optional.of(span)),
                     () -> work.changeRun(r -> r.withPer(Optional.of(span)).withCount(Optional.empty()))));
         }
-        words("How often", words);
+        words(Wording.of("desk.run.how-often"), words);
         if (!run.isFilling()) {
             field(
-                    run.per().isPresent() ? "Always so many" : byList ? "Pages (empty: all)" : "Pages",
+                    run.per().isPresent()
+                            ? Wording.of("desk.run.always-so-many")
+                            : byList ? Wording.of("desk.run.pages-empty-all") : Wording.of("desk.run.pages-2"),
                     "run-count",
                     run.count().map(String::valueOf).orElse(""),
-                    run.per().isPresent() || byList ? "Empty for as many as there are." : "How many.",
+                    run.per().isPresent() || byList
+                            ? Wording.of("desk.run.empty-for-many-there")
+                            : Wording.of("desk.run.how-many"),
                     this::count);
         }
         items();
@@ -110,7 +120,7 @@ final class RunSlip extends Slip {
         if (text.isBlank() && (run.per().isPresent() || !run.items().isEmpty())) {
             work.changeRun(r -> r.withCount(Optional.empty()));
         } else {
-            int n = Numeral.count(text, "pages", 1, jorn.book.Brief.MOST_PAGES);
+            int n = Numeral.count(text, Wording.of("desk.run.pages-3"), 1, jorn.book.Brief.MOST_PAGES);
             work.changeRun(r -> r.withCount(Optional.of(n)));
         }
     }
@@ -120,17 +130,23 @@ final class RunSlip extends Slip {
         int n = run.items().size();
         if (n <= MOST_SHOWN) {
             area(
-                    n == 0 ? "A list, a line for each page" : "Taken in turn, " + n + (n == 1 ? " line" : " lines"),
+                    n == 0
+                            ? Wording.of("desk.run.list-line-for-each")
+                            : Wording.of("desk.run.taken-turn", n, n == 1 ? " line" : " lines"),
                     "run-items",
                     String.join("\n", run.items()),
-                    "One on each line. They stand where the design has {prompt}.",
+                    Wording.of("desk.run.one-on-each-line"),
                     n == 0 ? 2 : 4,
                     text -> work.changeRun(r -> r.withItems(ItemFile.lines(text))));
         } else {
-            say(Numeral.grouped(n) + " lines are taken in turn.");
-            add(choice("Take none of them", "", false, () -> work.changeRun(r -> r.withItems(List.of()))));
+            say(Wording.of("desk.run.lines-taken-turn", Numeral.grouped(n)));
+            add(choice(
+                    Wording.of("desk.run.take-none-them"),
+                    "",
+                    false,
+                    () -> work.changeRun(r -> r.withItems(List.of()))));
         }
-        add(choice("A list from a file …", ".txt or .csv", false, () -> files.asker()
+        add(choice(Wording.of("desk.run.list-from-file"), Wording.of("desk.run.txt-or-csv"), false, () -> files.asker()
                 .listToOpen()
                 .ifPresent(path -> {
                     List<String> read = ItemFile.read(path);
@@ -140,14 +156,14 @@ final class RunSlip extends Slip {
 
     private void begins() {
         words(
-                "Begins on",
+                Wording.of("desk.run.begins-on"),
                 choices(
                         Placement.Start.values(),
                         "begin-",
                         s -> switch (s) {
-                            case ANYWHERE -> "any page";
-                            case RECTO -> "a right-hand page";
-                            case VERSO -> "a left-hand page";
+                            case ANYWHERE -> Wording.of("desk.run.any-page");
+                            case RECTO -> Wording.of("desk.run.right-hand-page");
+                            case VERSO -> Wording.of("desk.run.left-hand-page");
                         },
                         run.start(),
                         s -> work.changeRun(r -> r.withStart(s))));
@@ -168,15 +184,15 @@ final class RunSlip extends Slip {
     private void backs() {
         List<Button> words = new ArrayList<>();
         words.add(word(
-                "the same design",
+                Wording.of("desk.run.same-design"),
                 "facing-none",
-                "All pages of the run look alike.",
+                Wording.of("desk.run.all-pages-run-look"),
                 run.facing().isEmpty() && !run.bareBack(),
                 () -> work.changeRun(r -> r.facing(Optional.empty()).withBareBack(false))));
         Button other = word(
-                run.facing().map(f -> f.name()).orElse("another design …"),
+                run.facing().map(f -> f.name()).orElse(Wording.of("desk.run.another-design")),
                 "facing-other",
-                "Every second page has another design.",
+                Wording.of("desk.run.every-second-page-has"),
                 run.facing().isPresent(),
                 () -> {});
         other.setOnAction(e -> chooseFacing.accept(other));
@@ -184,15 +200,15 @@ final class RunSlip extends Slip {
         words.add(word(
                 "nothing",
                 "facing-bare",
-                "The back of each page stays bare.",
+                Wording.of("desk.run.back-each-page-stays"),
                 run.bareBack(),
                 () -> work.changeRun(r -> r.facing(Optional.empty()).withBareBack(true))));
-        words("On the page after each", words);
+        words(Wording.of("desk.run.on-page-after-each"), words);
     }
 
     private void numbers() {
         words(
-                "Page numbers",
+                Wording.of("desk.run.page-numbers"),
                 choices(
                         Numbering.FolioStyle.values(),
                         "numbers-",
@@ -200,18 +216,18 @@ final class RunSlip extends Slip {
                         run.numbering().style(),
                         s -> work.changeRun(r -> r.numbered(r.numbering().withStyle(s)))));
         field(
-                "Counted from",
+                Wording.of("desk.run.counted-from"),
                 "numbers-from",
                 run.numbering().from().map(String::valueOf).orElse(""),
-                "The number of its first page; empty to go on counting.",
+                Wording.of("desk.run.number-first-page-empty"),
                 text -> {
                     Optional<Integer> from = text.isBlank()
                             ? Optional.empty()
-                            : Optional.of(Numeral.count(text, "the first page number", 1, 9999));
+                            : Optional.of(Numeral.count(text, Wording.of("desk.run.first-page-number"), 1, 9999));
                     work.changeRun(r -> r.numbered(r.numbering().withFrom(from)));
                 });
         toggle(
-                "In the contents",
+                Wording.of("desk.run.contents"),
                 "in-contents",
                 run.inContents(),
                 () -> work.changeRun(r -> r.inContents(!r.inContents())));
@@ -221,10 +237,12 @@ final class RunSlip extends Slip {
         int index = work.slot().run();
         List<Cycle> cycles = RunOrder.cyclesOf(desk.book(), index);
         for (Cycle cycle : cycles) {
-            String runs = cycle.to() - cycle.from() == 1 ? "this run" : "its " + (cycle.to() - cycle.from()) + " runs";
+            String runs = cycle.to() - cycle.from() == 1
+                    ? Wording.of("desk.run.run")
+                    : Wording.of("desk.run.runs", cycle.to() - cycle.from());
             int i = cycles.indexOf(cycle);
             words(
-                    "Repeats " + runs + " each",
+                    Wording.of("desk.run.repeats-each", runs),
                     choices(
                             Span.values(),
                             "cycle-" + i + "-",
@@ -232,23 +250,24 @@ final class RunSlip extends Slip {
                             cycle.per(),
                             s -> cycle(cycle, Optional.of(cycle.withPer(s)))));
             field(
-                    "Times, undated",
+                    Wording.of("desk.run.times-undated"),
                     "cycle-count-" + i,
                     cycle.count().map(String::valueOf).orElse(""),
-                    "How many times where the book has no dates; empty for the customary number.",
+                    Wording.of("desk.run.how-many-times-where"),
                     text -> cycle(
                             cycle,
                             Optional.of(cycle.withCount(
                                     text.isBlank()
                                             ? Optional.empty()
-                                            : Optional.of(Numeral.count(text, "times", 1, 1000))))));
-            var undo = choice("Do not repeat", runs, false, () -> cycle(cycle, Optional.empty()));
+                                            : Optional.of(
+                                                    Numeral.count(text, Wording.of("desk.run.times"), 1, 1000))))));
+            var undo = choice(Wording.of("desk.run.do-not-repeat"), runs, false, () -> cycle(cycle, Optional.empty()));
             undo.setId("cycle-undo-" + i);
             add(undo);
         }
         if (cycles.isEmpty()) {
             words(
-                    "Repeat this run, each",
+                    Wording.of("desk.run.repeat-run-each"),
                     choices(
                             new Span[] {Span.DAY, Span.WEEK, Span.MONTH, Span.QUARTER},
                             "repeat-",
@@ -268,14 +287,14 @@ final class RunSlip extends Slip {
                 new SettingsForm(this, desk.unit().get(), desk.book().pictures(), bringIn);
         for (int i = 0; i < all.size(); i++) {
             int at = i;
-            add(Labels.label(all.size() == 1 ? "ORNAMENT" : "ORNAMENT " + (i + 1), "group-name"));
+            add(Labels.label(all.size() == 1 ? "ORNAMENT" : Wording.of("desk.run.ornament", i + 1), "group-name"));
             form.show("ornament-" + i + "-", all.get(i), PartSettings.of(all.get(i)), now -> {
                 List<Decoration> changed =
                         new ArrayList<>(work.run().orElseThrow().decorations());
                 changed.set(at, now);
                 work.changeRun(r -> r.withDecorations(changed));
             });
-            var away = choice("Take this ornament away", "", false, () -> {
+            var away = choice(Wording.of("desk.run.take-ornament-away"), "", false, () -> {
                 List<Decoration> left = new ArrayList<>(all);
                 left.remove(at);
                 work.changeRun(r -> r.withDecorations(left));
@@ -283,7 +302,7 @@ final class RunSlip extends Slip {
             away.setId("ornament-away-" + i);
             add(away);
         }
-        var more = choice("Add an ornament or picture", "", false, () -> {
+        var more = choice(Wording.of("desk.run.add-ornament-or-picture"), "", false, () -> {
             List<Decoration> now = new ArrayList<>(all);
             now.add(Decoration.customary());
             work.changeRun(r -> r.withDecorations(now));
@@ -294,18 +313,28 @@ final class RunSlip extends Slip {
 
     private void place() {
         words(
-                "In the book",
+                Wording.of("desk.run.book"),
                 List.of(
                         word(
                                 "earlier",
                                 "run-earlier",
-                                "Before the run before it. Ctrl+Left.",
+                                Wording.of("desk.run.before-run-before-ctrl"),
                                 false,
                                 () -> work.moveRun(-1)),
-                        word("later", "run-later", "After the run after it. Ctrl+Right.", false, () -> work.moveRun(1)),
-                        word("take out", "run-remove", "Take all its pages out of the book.", false, work::removeRun)));
+                        word(
+                                "later",
+                                "run-later",
+                                Wording.of("desk.run.after-run-after-ctrl"),
+                                false,
+                                () -> work.moveRun(1)),
+                        word(
+                                Wording.of("desk.run.take-out"),
+                                "run-remove",
+                                Wording.of("desk.run.take-all-pages-out"),
+                                false,
+                                work::removeRun)));
         words(
-                "Part of the book",
+                Wording.of("desk.run.part-book"),
                 choices(
                         Run.Matter.values(),
                         "matter-",

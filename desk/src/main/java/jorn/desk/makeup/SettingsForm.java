@@ -11,6 +11,7 @@ import jorn.desk.view.Slip;
 import jorn.layout.PartSettings;
 import jorn.layout.Setting;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /** Puts the settings of a part, or of anything made like one, on a slip. */
 final class SettingsForm {
@@ -58,7 +59,7 @@ final class SettingsForm {
                     s.name(),
                     id,
                     s.written(unit),
-                    "May hold fields: {month}, {week.start}, {page}, {title}, {prompt}.",
+                    Wording.of("desk.settings-form.may-hold-fields"),
                     2,
                     text -> take.accept(s.read(text, unit)));
         } else {
@@ -69,16 +70,16 @@ final class SettingsForm {
     private static String help(Setting s) {
         String what =
                 switch (s.kind()) {
-                    case LENGTH -> "A length, such as 6 mm or 1/4 in.";
-                    case TYPE_SIZE -> "Type is measured in points: 11 pt.";
-                    case WEIGHT -> "Thickness in points. Under 0.25 pt lines break up in print.";
-                    case PER_CENT -> "100 % is full strength.";
-                    case WORD_LIST -> "Separated by commas.";
-                    case NUMBER_LIST -> "Numbers, separated by semicolons.";
-                    case WORDS -> "Words; may hold fields such as {month}.";
-                    default -> "A number.";
+                    case LENGTH -> Wording.of("desk.settings-form.length-such-mm-or");
+                    case TYPE_SIZE -> Wording.of("desk.settings-form.type-measured-points-pt");
+                    case WEIGHT -> Wording.of("desk.settings-form.thickness-points-under-pt");
+                    case PER_CENT -> Wording.of("desk.settings-form.full-strength");
+                    case WORD_LIST -> Wording.of("desk.settings-form.separated-by-commas");
+                    case NUMBER_LIST -> Wording.of("desk.settings-form.numbers-separated-by-semicolons");
+                    case WORDS -> Wording.of("desk.settings-form.words-may-hold-fields");
+                    default -> Wording.of("desk.settings-form.number");
                 };
-        return s.mayBeEmpty() ? what + " May be empty." : what;
+        return s.mayBeEmpty() ? Wording.of("desk.settings-form.may-empty", what) : what;
     }
 
     private void choice(String id, Setting s, Consumer<Object> take) {
@@ -99,18 +100,26 @@ final class SettingsForm {
         String now = s.written(unit);
         List<Button> words = new ArrayList<>();
         if (s.mayBeEmpty()) {
-            words.add(
-                    slip.word("none", id + "-none", "No picture.", now.isEmpty(), () -> take.accept(Optional.empty())));
+            words.add(slip.word(
+                    "none",
+                    id + "-none",
+                    Wording.of("desk.settings-form.no-picture"),
+                    now.isEmpty(),
+                    () -> take.accept(Optional.empty())));
         }
         for (Picture p : pictures.values()) {
-            String name = p.isMissing() ? p.name() + " (missing)" : p.name();
+            String name = p.isMissing() ? Wording.of("desk.settings-form.missing", p.name()) : p.name();
             words.add(slip.word(
-                    name, id + "-" + p.id(), "A picture of this book.", p.id().equals(now), () -> give(s, p, take)));
+                    name,
+                    id + "-" + p.id(),
+                    Wording.of("desk.settings-form.picture-book"),
+                    p.id().equals(now),
+                    () -> give(s, p, take)));
         }
         words.add(slip.word(
-                "a file …",
+                Wording.of("desk.settings-form.file"),
                 id + "-file",
-                "Choose a PNG or JPEG file.",
+                Wording.of("desk.settings-form.choose-png-or-jpeg"),
                 false,
                 () -> bringIn.accept(p -> give(s, p, take))));
         slip.words(s.name(), words);

@@ -14,6 +14,7 @@ import jorn.desk.model.BookState;
 import jorn.desk.view.CanvasPane;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Theme;
+import jorn.say.Wording;
 
 /** Draws the flat plan, as far as it is seen. */
 final class StripDrawing {
@@ -125,7 +126,7 @@ final class StripDrawing {
                     x2,
                     y,
                     s.to() - s.from() > 2 ? Theme.THREAD : Theme.SOFT_INK,
-                    name + ", " + range + (folded ? ", folded" : ""),
+                    name + ", " + range + (folded ? Wording.of("desk.strip-drawing.folded") : ""),
                     range);
         }
     }
@@ -144,7 +145,11 @@ final class StripDrawing {
             }
             String name = group.rounds() + " × " + group.cycle().get().name().toLowerCase(java.util.Locale.ROOT);
             String range = ", " + group.from() + "–" + group.to();
-            String fold = group.canFold() ? layout.strip().isFolded(group) ? ": open" : ": fold" : "";
+            String fold = group.canFold()
+                    ? layout.strip().isFolded(group)
+                            ? Wording.of("desk.strip-drawing.open")
+                            : Wording.of("desk.strip-drawing.fold")
+                    : "";
             bracket(x1, x2, y, Theme.INK, name + range + fold, name);
         }
     }

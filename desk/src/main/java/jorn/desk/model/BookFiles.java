@@ -90,13 +90,9 @@ public final class BookFiles {
 
     private void sayWhatIsKept(Book book, boolean newer, Path path) {
         if (newer) {
-            desk.say(
-                    path.getFileName() + " was written by a newer Jorn, so it is open for reading.",
-                    "Saving asks for another name; what this Jorn does not know is kept in it.");
+            desk.say("desk.book-files.was-written-by-newer", path.getFileName());
         } else if (!book.unknownFields().isEmpty()) {
-            desk.say(
-                    path.getFileName() + " says something that this Jorn does not know. It is kept and written back.",
-                    "The proof names it.");
+            desk.say("desk.book-files.says-something-jorn-does", path.getFileName());
         }
     }
 

@@ -22,6 +22,7 @@ import jorn.check.Finding;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.press.PressShelf;
+import jorn.say.Message;
 
 /**
  * The book on the desk and where the user stands: the one place that the window's parts look at and change. Used on the
@@ -41,7 +42,7 @@ public final class Desk {
     private final ObjectProperty<Unit> unit = new SimpleObjectProperty<>();
     private final ObjectProperty<BenchName> bench = new SimpleObjectProperty<>(BenchName.BRIEF);
     private final IntegerProperty page = new SimpleIntegerProperty(1);
-    private final ReadOnlyObjectWrapper<Trouble> notice = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Notice> notice = new ReadOnlyObjectWrapper<>();
     private final ObservableList<Brief> whatIfs = FXCollections.observableArrayList();
 
     public Desk(Settings settings, Book book) {
@@ -119,12 +120,12 @@ public final class Desk {
     }
 
     /** What went wrong last, until it is put away. */
-    public ReadOnlyObjectProperty<Trouble> notice() {
+    public ReadOnlyObjectProperty<Notice> notice() {
         return notice.getReadOnlyProperty();
     }
 
     public void tell(Trouble trouble) {
-        notice.set(trouble);
+        notice.set(Notice.of(trouble));
     }
 
     /**
@@ -142,9 +143,9 @@ public final class Desk {
         }
     }
 
-    /** Says that something was done, where it cannot be seen at once. */
-    public void say(String what, String next) {
-        notice.set(Trouble.of(what, next));
+    /** Says that something was done, where it cannot be seen at once; see {@link Notice#done}. */
+    public void say(String key, Object... arguments) {
+        notice.set(Notice.done(key, arguments));
     }
 
     public void putAwayNotice() {
@@ -180,7 +181,8 @@ public final class Desk {
                 .filter(f -> f.severity() == Finding.Severity.ERROR && !errors.contains(f.id()))
                 .findFirst()
                 .ifPresentOrElse(
-                        f -> tell(Trouble.of("After this change something must be mended: " + f.message(), f.remedy())),
+                        f -> tell(
+                                Trouble.of(Message.of("desk.desk.after-change-something-must", f.found()), f.advice())),
                         this::putAwayNotice));
         before = Optional.empty();
     }

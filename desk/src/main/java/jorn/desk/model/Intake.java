@@ -46,14 +46,9 @@ public final class Intake {
             takeItems(path);
         } else if (name.endsWith(".png") || name.endsWith(".jpg") || name.endsWith(".jpeg")) {
             Picture picture = bringIn(path);
-            desk.say(
-                    picture.name() + " is in the book now.",
-                    "Choose a picture on a page, or an ornament of a run, to show it.");
+            desk.say("desk.intake.book-now", picture.name());
         } else {
-            throw Trouble.of(
-                    "Jorn does not know what to do with " + path.getFileName() + ".",
-                    "Drop a book (.jorn), a press profile or page design (.json), dates (.ics, .csv), a list (.txt, .csv) or a"
-                            + " picture (.png, .jpg).");
+            throw Trouble.of("desk.intake.jorn-does-not-know", path.getFileName());
         }
     }
 
@@ -61,7 +56,7 @@ public final class Intake {
         if (RecipeFile.isRecipe(path)) {
             Recipe read = RecipeFile.read(path);
             Recipe kept = shelf().keep(read, read.name());
-            desk.say("The design “" + kept.name() + "” is on your shelf.", "Find it under Designs, Make-up bench.");
+            desk.say("desk.intake.design-on-your-shelf", kept.name());
         } else {
             PressProfile press = PressShelf.read(path);
             desk.changeBrief("press", b -> b.at(press));
@@ -78,7 +73,7 @@ public final class Intake {
                 calendar.from().map(from -> new Period(from, calendar.to().orElseThrow()));
         var days = DayFile.read(path, within);
         desk.change("calendar", b -> b.withCalendar(b.calendar().withPersonal(days)));
-        desk.say(days.size() + " dates of " + path.getFileName() + " are marked now.", "See them on dated pages.");
+        desk.say("desk.intake.dates-marked-now", days.size(), path.getFileName());
     }
 
     /** A table of dates where its first column holds any; otherwise a list. */
@@ -106,33 +101,30 @@ public final class Intake {
     private void giveItems(Path path, List<String> items) {
         Slot slot = desk.state().get().pagination().page(desk.page().get());
         if (slot.isBlank()) {
-            throw Trouble.of(
-                    "The page that you look at is blank.",
-                    "Turn to a page that is to take the list, and drop it again.");
+            throw Trouble.of("desk.intake.page-you-look-at");
         }
         String run = desk.book().runs().get(slot.run()).name();
         desk.change("run", b -> b.withRun(slot.run(), r -> r.withItems(items)));
         boolean byLine = desk.book().runs().get(slot.run()).count().isEmpty()
                 && desk.book().runs().get(slot.run()).per().isEmpty();
         desk.say(
-                "“" + run + "” "
-                        + (byLine ? "has a page for each of" : "takes in turn")
-                        + " the " + items.size() + " lines of " + path.getFileName() + " now.",
-                "They stand where its design has a prompt; see “Its run”.");
+                byLine ? "desk.intake.page-for-each-line" : "desk.intake.takes-lines-in-turn",
+                run,
+                items.size(),
+                path.getFileName());
     }
 
     /** Brings a picture into the book. */
     public Picture bringIn(Path path) {
         try {
             if (Files.size(path) > LARGEST_PICTURE) {
-                throw Trouble.of(path.getFileName() + " is larger than 200 MB.", "Save it smaller, as JPEG.");
+                throw Trouble.of("desk.intake.larger-than-mb", path.getFileName());
             }
             Picture picture = Picture.of(String.valueOf(path.getFileName()), Files.readAllBytes(path));
             desk.change("picture", b -> b.with(picture));
             return picture;
         } catch (IOException e) {
-            throw Trouble.because(
-                    path.getFileName() + " cannot be read.", "Look whether the file is there and may be opened.", e);
+            throw Trouble.because(e, "desk.intake.cannot-read", path.getFileName());
         }
     }
 

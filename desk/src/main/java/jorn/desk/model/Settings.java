@@ -14,6 +14,7 @@ import java.util.logging.Logger;
 import jorn.json.Json;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 import jorn.store.SafeFile;
 
 /** What Jorn remembers from one day to the next: unit, text size, recent books, the window's place. */
@@ -43,7 +44,8 @@ public final class Settings {
         Path file = settings.file();
         if (Files.isRegularFile(file)) {
             try {
-                settings.read(Json.read(Files.readAllBytes(file), JsonNode.class, "The settings"));
+                settings.read(
+                        Json.read(Files.readAllBytes(file), JsonNode.class, Wording.of("desk.settings.settings")));
             } catch (IOException | Trouble e) {
                 LOG.log(Level.WARNING, "Settings could not be read; Jorn starts with new ones.", e);
             }
@@ -56,7 +58,7 @@ public final class Settings {
         try {
             return load(Files.createTempDirectory("jorn-"));
         } catch (IOException e) {
-            throw Trouble.because("No temporary folder can be made.", "See whether the disk is full.", e);
+            throw Trouble.because(e, "desk.settings.no-temporary-folder-can");
         }
     }
 

@@ -12,6 +12,7 @@ import jorn.measure.Length;
 import jorn.measure.Numeral;
 import jorn.measure.Quantity.Precision;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /** The closed book at an angle, to scale and with its true thickness, beside a pencil of known length. */
 public final class BookDrawing extends CanvasPane {
@@ -149,7 +150,7 @@ public final class BookDrawing extends CanvasPane {
         g.strokePolyline(new double[] {ax, ax + 12, ax + 34}, new double[] {ay, ly, ly}, 3);
         g.setTextAlign(TextAlignment.LEFT);
         String thick = state.measures().get("book.thickness").value().format(unit, Precision.EXACT);
-        write(g, thick + " thick", ax + 40, ly + em() * 0.3, Theme.THREAD, true);
+        write(g, Wording.of("desk.book-drawing.thick", thick), ax + 40, ly + em() * 0.3, Theme.THREAD, true);
     }
 
     private void drawPencil(GraphicsContext g, double x, double foot, double s) {
@@ -179,7 +180,7 @@ public final class BookDrawing extends CanvasPane {
         g.setTextAlign(TextAlignment.CENTER);
         write(
                 g,
-                "a pencil, " + Numeral.trimmed(PENCIL.in(unit), 0) + " " + unit.sign(),
+                Wording.of("desk.book-drawing.pencil", Numeral.trimmed(PENCIL.in(unit), 0), unit.sign()),
                 x + w / 2,
                 foot + em() * 1.35,
                 Theme.SOFT_INK,

@@ -23,6 +23,7 @@ import jorn.press.InkSet;
 import jorn.press.MarginSchool;
 import jorn.press.PaperStock;
 import jorn.press.PressProfile;
+import jorn.say.Wording;
 
 /** The slips under the words of the sentence: each decision with what its choices entail. */
 public final class BriefSlips {
@@ -55,35 +56,35 @@ public final class BriefSlips {
     }
 
     public Slip name() {
-        Slip slip = new Slip("What it is called");
+        Slip slip = new Slip(Wording.of("desk.brief-slips.what-called"));
         Book book = desk.book();
         slip.field(
-                        "Title",
+                        Wording.of("desk.brief-slips.title"),
                         "field-title",
                         book.title(),
-                        "The title, as it stands on cover and title page.",
+                        Wording.of("desk.brief-slips.title-stands-on-cover"),
                         t -> desk.change("title", b -> b.withTitle(t.strip())))
                 .setPrefColumnCount(20);
         slip.field(
-                        "Subtitle",
+                        Wording.of("desk.brief-slips.subtitle"),
                         "field-subtitle",
                         book.subtitle(),
-                        "A second line under the title; may be empty.",
+                        Wording.of("desk.brief-slips.second-line-under-title"),
                         t -> desk.change("subtitle", b -> b.withSubtitle(t.strip())))
                 .setPrefColumnCount(20);
         slip.field(
-                        "Author",
+                        Wording.of("desk.brief-slips.author"),
                         "field-author",
                         book.author(),
-                        "Author or imprint, as on the cover; may be empty.",
+                        Wording.of("desk.brief-slips.author-or-imprint-on"),
                         t -> desk.change("author", b -> b.withAuthor(t.strip())))
                 .setPrefColumnCount(20);
-        return slip.say("They stand on the cover, the spine and the title page.");
+        return slip.say(Wording.of("desk.brief-slips.they-stand-on-cover"));
     }
 
     /** The starters by what they look like. */
     public Slip kind() {
-        Slip slip = new Slip("What it begins as");
+        Slip slip = new Slip(Wording.of("desk.brief-slips.what-begins"));
         TilePane tiles = new TilePane(6, 6);
         tiles.setPrefColumns(6);
         for (Starter each : Starter.values()) {
@@ -95,32 +96,32 @@ public final class BriefSlips {
                             }));
         }
         slip.add(tiles);
-        return slip.say(
-                "Another beginning replaces brief and inside; words, cover and prices stay. Ctrl+Z takes it back.");
+        return slip.say(Wording.of("desk.brief-slips.another-beginning-replaces-brief"));
     }
 
     public Slip pages() {
-        Slip slip = new Slip("How many pages");
+        Slip slip = new Slip(Wording.of("desk.brief-slips.how-many-pages"));
         BindingOffer offer = brief().offer();
         slip.field(
-                "Pages",
+                Wording.of("desk.brief-slips.pages"),
                 "field-pages",
                 Integer.toString(desk.state().get().pagination().pageCount()),
-                "How many pages the bound book has, blanks and front matter counted.",
+                Wording.of("desk.brief-slips.how-many-pages-bound"),
                 text -> {
-                    int n = Numeral.count(text, "page count", 1, Brief.MOST_PAGES);
+                    int n = Numeral.count(text, Wording.of("desk.brief-slips.page-count"), 1, Brief.MOST_PAGES);
                     brief().withPages(n).require();
                     desk.changeBrief("pages", b -> b.withPages(n));
                 });
-        slip.say(brief().press().name() + " takes " + offer.pages().inWords() + ".");
-        offer.spineText().ifPresent(s -> slip.say("Text on the spine needs " + s.minPages() + "."));
+        slip.say(Wording.of(
+                "desk.brief-slips.takes", brief().press().name(), offer.pages().inWords()));
+        offer.spineText().ifPresent(s -> slip.say(Wording.of("desk.brief-slips.text-on-spine-needs", s.minPages())));
         for (int n : USUAL_PAGES) {
             if (offer.pages().takes(n)) {
                 boolean spine = brief().binding().hasSpine();
                 String so = entailsBrief(spine ? "spine.width" : "book.thickness", b -> b.withPages(n));
                 slip.add(slip.choice(
-                        n + " pages",
-                        so + (spine ? " spine" : " thick"),
+                        Wording.of("desk.brief-slips.pages-2", n),
+                        so + (spine ? Wording.of("desk.brief-slips.spine") : Wording.of("desk.brief-slips.thick")),
                         desk.state().get().pagination().pageCount() == n,
                         () -> desk.changeBrief("pages", b -> b.withPages(n))));
             }
@@ -129,12 +130,12 @@ public final class BriefSlips {
     }
 
     public Slip trim() {
-        Slip slip = new Slip("Trim size");
+        Slip slip = new Slip(Wording.of("desk.brief-slips.trim-size"));
         slip.field(
-                "Width × height",
+                Wording.of("desk.brief-slips.width-height"),
                 "field-trim",
                 brief().trim().format(unit()),
-                "The closed book. Write 6 x 9 in, 5 1/2 x 8 1/2, 148 x 210 mm or A5.",
+                Wording.of("desk.brief-slips.closed-book-write-x"),
                 text -> takeTrim(Size.parse(text, unit())));
         VBox list = new VBox();
         for (Size size : brief().press().trims()) {
@@ -158,8 +159,10 @@ public final class BriefSlips {
         slip.add(new HBox(16, list, nest));
         brief().press()
                 .customTrim()
-                .ifPresent(r -> slip.say("Any size from " + r.min().format(unit()) + " to "
-                        + r.max().format(unit()) + " can be made."));
+                .ifPresent(r -> slip.say(Wording.of(
+                        "desk.brief-slips.any-size-from-can",
+                        r.min().format(unit()),
+                        r.max().format(unit()))));
         return slip;
     }
 
@@ -170,27 +173,27 @@ public final class BriefSlips {
     }
 
     public Slip paper() {
-        Slip slip = new Slip("Paper");
+        Slip slip = new Slip(Wording.of("desk.brief-slips.paper"));
         for (PaperStock stock : brief().press().papers()) {
             boolean spine = brief().binding().hasSpine();
             slip.add(slip.choice(
                     sentenceCase(stock.name()),
                     entailsBrief(spine ? "spine.width" : "book.thickness", b -> b.withPaper(stock.id()))
-                            + (spine ? " spine · " : " thick · ")
+                            + (spine ? Wording.of("desk.brief-slips.spine-2") : Wording.of("desk.brief-slips.thick-2"))
                             + entailsBrief("book.weight", b -> b.withPaper(stock.id())),
                     stock.id().equals(brief().paper()),
                     () -> desk.changeBrief("paper", b -> b.withPaper(stock.id()))));
         }
-        return slip.say("Thicker paper, thicker spine; the cover follows by itself.");
+        return slip.say(Wording.of("desk.brief-slips.thicker-paper-thicker-spine"));
     }
 
     public Slip ink() {
-        Slip slip = new Slip("Ink inside");
+        Slip slip = new Slip(Wording.of("desk.brief-slips.ink-inside"));
         for (InkSet ink : brief().press().inks()) {
             String cost = entailsBrief("cost.print", b -> b.withInk(ink.id()));
             slip.add(slip.choice(
                     sentenceCase(ink.name()),
-                    cost.isEmpty() ? "" : cost + " a copy",
+                    cost.isEmpty() ? "" : Wording.of("desk.brief-slips.copy", cost),
                     ink.id().equals(brief().ink()),
                     () -> desk.changeBrief("ink", b -> b.withInk(ink.id()))));
         }
@@ -198,7 +201,7 @@ public final class BriefSlips {
     }
 
     public Slip binding() {
-        Slip slip = new Slip("Binding");
+        Slip slip = new Slip(Wording.of("desk.brief-slips.binding"));
         for (BindingOffer offer : brief().press().bindings()) {
             Binding each = offer.binding();
             slip.add(slip.choice(
@@ -208,29 +211,29 @@ public final class BriefSlips {
                     () -> desk.changeBrief("binding", b -> b.withBinding(each))));
         }
         if (brief().offer().selfCover()) {
-            slip.add(Labels.label("COVER", "group-name"));
+            slip.add(Labels.label(Wording.of("desk.brief-slips.cover"), "group-name"));
             slip.add(
                     slip.choice(
-                            "The first and last pages",
-                            "no cover file",
+                            Wording.of("desk.brief-slips.first-last-pages"),
+                            Wording.of("desk.brief-slips.no-cover-file"),
                             brief().selfCover(),
                             () -> desk.changeBrief("cover-form", b -> b.withSelfCover(true))),
                     slip.choice(
-                            "A sheet of its own",
+                            Wording.of("desk.brief-slips.sheet-own"),
                             "",
                             !brief().selfCover(),
                             () -> desk.changeBrief("cover-form", b -> b.withSelfCover(false))));
         }
         if (brief().press().insideCover() && !brief().selfCover()) {
-            slip.add(Labels.label("INSIDE OF THE COVER", "group-name"));
+            slip.add(Labels.label(Wording.of("desk.brief-slips.inside-cover"), "group-name"));
             slip.add(
                     slip.choice(
-                            "Bare",
+                            Wording.of("desk.brief-slips.bare"),
                             "",
                             !brief().insideCover(),
                             () -> desk.changeBrief("inside-cover", b -> b.withInsideCover(false))),
                     slip.choice(
-                            "Printed in the ground's colour",
+                            Wording.of("desk.brief-slips.printed-ground-s-colour"),
                             "",
                             brief().insideCover(),
                             () -> desk.changeBrief("inside-cover", b -> b.withInsideCover(true))));
@@ -240,7 +243,7 @@ public final class BriefSlips {
 
     /** The presses at hand, with what they make. */
     public Slip press() {
-        Slip slip = new Slip("Press");
+        Slip slip = new Slip(Wording.of("desk.brief-slips.press"));
         for (PressProfile press : desk.shelf().profiles()) {
             Button choice = slip.choice(
                     press.name(),
@@ -250,8 +253,9 @@ public final class BriefSlips {
             slip.add(choice);
         }
         var verify = Labels.wrapped(
-                "These numbers are a profile, not a company's word. "
-                        + brief().press().verify(),
+                Wording.of(
+                        "desk.brief-slips.these-numbers-profile-not",
+                        brief().press().verify()),
                 "soft");
         verify.setMaxWidth(Theme.em(desk.settings().textSize()) * 27);
         return slip.add(verify);
@@ -264,12 +268,14 @@ public final class BriefSlips {
 
     /** Which way the book reads. */
     public Slip reading() {
-        Slip slip = new Slip("Reading direction");
+        Slip slip = new Slip(Wording.of("desk.brief-slips.reading-direction"));
         for (Reading each : Reading.values()) {
             boolean left = each == Reading.LEFT_TO_RIGHT;
             slip.add(slip.choice(
                     sentenceCase(each.word()),
-                    left ? "page 1 is a right-hand page" : "page 1 is a left-hand page, the front cover is on the left",
+                    left
+                            ? Wording.of("desk.brief-slips.page-right-hand-page")
+                            : Wording.of("desk.brief-slips.page-left-hand-page"),
                     brief().reading() == each,
                     () -> desk.changeBrief("reading", b -> b.withReading(each))));
         }
@@ -278,10 +284,10 @@ public final class BriefSlips {
 
     /** The schools of margins. */
     public Slip margins() {
-        Slip slip = new Slip("Margins");
+        Slip slip = new Slip(Wording.of("desk.brief-slips.margins"));
         var now = desk.book().margins();
         slip.add(slip.choice(
-                "As " + brief().press().name() + " asks at least",
+                Wording.of("desk.brief-slips.asks-at-least", brief().press().name()),
                 gutterOf(Optional.empty()),
                 now.equals(MarginChoice.NONE),
                 () -> desk.change("margins", b -> b.withMargins(MarginChoice.NONE))));
@@ -292,13 +298,15 @@ public final class BriefSlips {
                     now.equals(MarginChoice.ofSchool(Optional.of(school.id()))),
                     () -> desk.change("margins", b -> b.withMargins(MarginChoice.ofSchool(Optional.of(school.id()))))));
         }
-        return slip.say("Each margin can be set by hand at Make-up. Proof tells where one is under the press's least.");
+        return slip.say(Wording.of("desk.brief-slips.each-margin-can-set"));
     }
 
     private String gutterOf(Optional<String> school) {
         MarginChoice choice = MarginChoice.ofSchool(school);
-        return "gutter " + entails("margin.gutter", b -> b.withMargins(choice)) + ", outside "
-                + entails("margin.outside", b -> b.withMargins(choice));
+        return Wording.of(
+                "desk.brief-slips.gutter-outside",
+                entails("margin.gutter", b -> b.withMargins(choice)),
+                entails("margin.outside", b -> b.withMargins(choice)));
     }
 
     /** The slip of a decision by its short name: trim, pages, paper, margins, press. */

@@ -17,6 +17,7 @@ import jorn.measure.Length;
 import jorn.measure.Quantity.Precision;
 import jorn.measure.Unit;
 import jorn.press.Binding;
+import jorn.say.Wording;
 
 /** The cover as one sheet: back, spine and front, with what is cut, folded or kept free marked on it. */
 public final class CoverView extends CanvasPane {
@@ -184,13 +185,19 @@ public final class CoverView extends CanvasPane {
         write(g, sheet, centre, y2, Theme.SOFT_INK, false);
         if (zones) {
             boolean turned = state.book().brief().binding() == Binding.CASED;
-            String cut = (turned ? "hatched: turned in, " : "hatched: cut off, ")
-                    + Length.points(-state.cover().bled().x()).format(unit) + " all round";
-            List<String> parts = new ArrayList<>(List.of(cut, "dashed: keep words inside"));
+            String cut = Wording.of(
+                    "desk.cover.all-round",
+                    (turned ? Wording.of("desk.cover.hatched-turned") : Wording.of("desk.cover.hatched-cut-off"))
+                            + Length.points(-state.cover().bled().x()).format(unit));
+            List<String> parts = new ArrayList<>(List.of(cut, Wording.of("desk.cover.dashed-keep-words-inside")));
             if (!state.cover().strips().isEmpty()) {
-                String what = state.cover().figures().hinge().isPresent() ? "hinge" : "holes";
-                parts.add("rising lines: " + what + " "
-                        + Length.points(state.cover().strips().get(0).width()).format(unit));
+                String what = state.cover().figures().hinge().isPresent()
+                        ? Wording.of("desk.cover.hinge")
+                        : Wording.of("desk.cover.holes");
+                parts.add(Wording.of(
+                        "desk.cover.rising-lines",
+                        what,
+                        Length.points(state.cover().strips().get(0).width()).format(unit)));
             }
             captions(g, centre, y2 + em() * 1.2, getWidth() - 8, parts.toArray(String[]::new));
         }

@@ -11,6 +11,7 @@ import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
 import jorn.measure.Unit;
 import jorn.press.MarginSchool;
+import jorn.say.Wording;
 
 /** The decisions in the order in which people take them, each with what is decided now. */
 public final class DecisionLadder extends VBox {
@@ -26,31 +27,66 @@ public final class DecisionLadder extends VBox {
         this.desk = desk;
         this.slips = slips;
         getStyleClass().add("ladder");
-        add("What it is", "kind", "What kind of book it is.", all::kind, () -> book().kind());
-        add("Its name", "name", "Title, subtitle and author.", all::name, () -> book().shownTitle());
         add(
-                "Trim",
+                Wording.of("desk.decision-ladder.what"),
+                "kind",
+                Wording.of("desk.decision-ladder.what-kind-book"),
+                all::kind,
+                () -> book().kind());
+        add(
+                Wording.of("desk.decision-ladder.name"),
+                "name",
+                Wording.of("desk.decision-ladder.title-subtitle-author"),
+                all::name,
+                () -> book().shownTitle());
+        add(
+                Wording.of("desk.decision-ladder.trim"),
                 "trim",
-                "Width and height of the closed book.",
+                Wording.of("desk.decision-ladder.width-height-closed-book"),
                 all::trim,
                 () -> Header.sizeInWords(book().brief().trim(), unit()));
-        add("Pages", "pages", "How many pages the book has.", all::pages, this::pages);
-        add("Paper", "paper", "The paper inside.", all::paper, () -> book().brief()
-                .paperStock()
-                .name());
-        add("Ink", "ink", "What the inside is printed with.", all::ink, () -> book().brief()
-                .inkSet()
-                .name());
-        add("Binding", "binding", "How the leaves are held together.", all::binding, () -> book().brief()
-                .offer()
-                .inWords());
-        add("Press", "press", "Who prints it.", all::press, () -> book().brief()
-                .press()
-                .name());
-        add("Margins", "margins", "The school of margins.", all::margins, this::margins);
-        add("Reads", "reading", "Which way the book reads.", all::reading, () -> book().brief()
-                .reading()
-                .word());
+        add(
+                Wording.of("desk.decision-ladder.pages"),
+                "pages",
+                Wording.of("desk.decision-ladder.how-many-pages-book"),
+                all::pages,
+                this::pages);
+        add(
+                Wording.of("desk.decision-ladder.paper"),
+                "paper",
+                Wording.of("desk.decision-ladder.paper-inside"),
+                all::paper,
+                () -> book().brief().paperStock().name());
+        add(
+                Wording.of("desk.decision-ladder.ink"),
+                "ink",
+                Wording.of("desk.decision-ladder.what-inside-printed-with"),
+                all::ink,
+                () -> book().brief().inkSet().name());
+        add(
+                Wording.of("desk.decision-ladder.binding"),
+                "binding",
+                Wording.of("desk.decision-ladder.how-leaves-held-together"),
+                all::binding,
+                () -> book().brief().offer().inWords());
+        add(
+                Wording.of("desk.decision-ladder.press"),
+                "press",
+                Wording.of("desk.decision-ladder.who-prints"),
+                all::press,
+                () -> book().brief().press().name());
+        add(
+                Wording.of("desk.decision-ladder.margins"),
+                "margins",
+                Wording.of("desk.decision-ladder.school-margins"),
+                all::margins,
+                this::margins);
+        add(
+                Wording.of("desk.decision-ladder.reads"),
+                "reading",
+                Wording.of("desk.decision-ladder.which-way-book-reads"),
+                all::reading,
+                () -> book().brief().reading().word());
     }
 
     private Book book() {
@@ -65,19 +101,24 @@ public final class DecisionLadder extends VBox {
         BookState state = desk.state().get();
         int blanks = state.pagination().blanksAdded();
         String all = Integer.toString(state.pagination().pageCount());
-        return blanks == 0 ? all : all + ", " + blanks + (blanks == 1 ? " of them blank" : " of them blanks");
+        return blanks == 0
+                ? all
+                : all + ", " + blanks
+                        + (blanks == 1
+                                ? Wording.of("desk.decision-ladder.them-blank")
+                                : Wording.of("desk.decision-ladder.them-blanks"));
     }
 
     private String margins() {
         MarginChoice now = book().margins();
         if (now.equals(MarginChoice.NONE)) {
-            return "as the press asks";
+            return Wording.of("desk.decision-ladder.press-asks");
         }
         boolean own = now.outside().isPresent()
                 || now.foot().isPresent()
                 || now.gutter().isPresent();
         return own
-                ? "set by hand"
+                ? Wording.of("desk.decision-ladder.set-by-hand")
                 : now.school()
                         .map(s -> MarginSchool.of(s).name().toLowerCase(java.util.Locale.ROOT))
                         .orElse("");

@@ -17,6 +17,7 @@ import jorn.desk.model.DemoBooks;
 import jorn.desk.model.Desk;
 import jorn.measure.Size;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /** What stands on top of every bench: the book's name, the brief as one sentence, and what can be done with the book's file. */
 public final class Header extends VBox {
@@ -45,14 +46,14 @@ public final class Header extends VBox {
         this.desk = desk;
         this.files = files;
         this.slips = slips;
-        name = word("book-name", "name", "Title, subtitle and author.", briefSlips::name);
-        kind = word("decision", "kind", "What kind of book it is.", briefSlips::kind);
-        pages = word("decision", "pages", "How many pages the book has.", briefSlips::pages);
-        trim = word("decision", "trim", "Width and height of the closed book.", briefSlips::trim);
-        paper = word("decision", "paper", "The paper inside; its thickness makes the spine.", briefSlips::paper);
-        ink = word("decision", "ink", "What the inside is printed with.", briefSlips::ink);
-        binding = word("decision", "binding", "How the leaves are held together.", briefSlips::binding);
-        press = word("decision", "press", "Who prints it. Its rules set margins, bleed and cover.", briefSlips::press);
+        name = word("book-name", "name", Wording.of("desk.header.title-subtitle-author"), briefSlips::name);
+        kind = word("decision", "kind", Wording.of("desk.header.what-kind-book"), briefSlips::kind);
+        pages = word("decision", "pages", Wording.of("desk.header.how-many-pages-book"), briefSlips::pages);
+        trim = word("decision", "trim", Wording.of("desk.header.width-height-closed-book"), briefSlips::trim);
+        paper = word("decision", "paper", Wording.of("desk.header.paper-inside-thickness-makes"), briefSlips::paper);
+        ink = word("decision", "ink", Wording.of("desk.header.what-inside-printed-with"), briefSlips::ink);
+        binding = word("decision", "binding", Wording.of("desk.header.how-leaves-held-together"), briefSlips::binding);
+        press = word("decision", "press", Wording.of("desk.header.who-prints-rules-set"), briefSlips::press);
         sentence.getStyleClass().add("sentence");
         sentence.setId("sentence");
         opening.setMinWidth(Region.USE_PREF_SIZE);
@@ -61,22 +62,29 @@ public final class Header extends VBox {
                         opening,
                         with(kind, " of "),
                         with(pages, ", "),
-                        with(trim, ", on "),
+                        with(trim, Wording.of("desk.header.on")),
                         with(paper, " in "),
                         with(ink, ", "),
-                        with(binding, ", for "),
+                        with(binding, Wording.of("desk.header.for")),
                         with(press, "."));
-        Button books = Labels.wordButton("Books", "Open, begin or find a book.", () -> {});
+        Button books = Labels.wordButton(
+                Wording.of("desk.header.books"), Wording.of("desk.header.open-begin-or-find"), () -> {});
         books.setId("books");
         books.setOnAction(e -> slips.toggle(booksSlip(), books));
-        undo = Labels.wordButton("Undo", "Take back the last change. Ctrl+Z", desk::undo);
-        redo = Labels.wordButton("Redo", "Make it again. Shift+Ctrl+Z", desk::redo);
-        save = Labels.wordButton("Save", "Save the book. Ctrl+S", files::save);
+        undo = Labels.wordButton(
+                Wording.of("desk.header.undo"), Wording.of("desk.header.take-back-last-change"), desk::undo);
+        redo = Labels.wordButton(
+                Wording.of("desk.header.redo"), Wording.of("desk.header.make-again-shift-ctrl"), desk::redo);
+        save = Labels.wordButton(
+                Wording.of("desk.header.save"), Wording.of("desk.header.save-book-ctrl-s"), files::save);
         undo.setId("undo");
         redo.setId("redo");
         save.setId("save");
         state.setId("saved-state");
-        measures = Labels.wordButton("Measures", "Show or hide the measure card.", () -> onMeasures.run());
+        measures = Labels.wordButton(
+                Wording.of("desk.header.measures"),
+                Wording.of("desk.header.show-or-hide-measure"),
+                () -> onMeasures.run());
         measures.setId("measures");
         HBox top = new HBox(6, name, Labels.spring(), state, measures, books, undo, redo, save);
         top.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
@@ -114,9 +122,10 @@ public final class Header extends VBox {
         Unit unit = desk.unit().get();
         String by = book.author().isBlank() ? "" : "  ·  " + book.author().strip();
         name.setText((book.shownTitle() + by).toUpperCase(java.util.Locale.ROOT));
-        opening.setText(book.kind().matches("(?i)[aeiou].*") ? "An " : "A ");
+        opening.setText(book.kind().matches("(?i)[aeiou].*") ? Wording.of("desk.header.an") : "A ");
         kind.setText(book.kind());
-        pages.setText(desk.state().get().pagination().pageCount() + " pages");
+        pages.setText(
+                Wording.of("desk.header.pages", desk.state().get().pagination().pageCount()));
         trim.setText(sizeInWords(brief.trim(), unit));
         paper.setText(brief.paperStock().name());
         ink.setText(brief.inkSet().name());
@@ -127,8 +136,10 @@ public final class Header extends VBox {
         String where = desk.file().map(f -> f.getFileName().toString()).orElse("");
         state.setText(
                 desk.isSaved()
-                        ? where.isEmpty() ? "" : "saved in " + where
-                        : where.isEmpty() ? "kept, but not saved in a file yet" : "changed since saved in " + where);
+                        ? where.isEmpty() ? "" : Wording.of("desk.header.saved", where)
+                        : where.isEmpty()
+                                ? Wording.of("desk.header.kept-but-not-saved")
+                                : Wording.of("desk.header.changed-since-saved", where));
         save.setDisable(desk.isSaved() && !where.isEmpty());
     }
 
@@ -141,12 +152,16 @@ public final class Header extends VBox {
     }
 
     private Slip booksSlip() {
-        Slip slip = new Slip("Books");
+        Slip slip = new Slip(Wording.of("desk.header.books"));
         slip.add(
-                slip.choice("Open …", "Ctrl+O", false, files::open),
-                slip.choice("Save", "Ctrl+S", false, files::save),
-                slip.choice("Save as …", "Shift+Ctrl+S", false, files::saveAs));
-        slip.add(Labels.label("BEGIN A NEW ONE", "group-name"));
+                slip.choice(Wording.of("desk.header.open"), Wording.of("desk.header.ctrl-o"), false, files::open),
+                slip.choice(Wording.of("desk.header.save"), Wording.of("desk.header.ctrl-s"), false, files::save),
+                slip.choice(
+                        Wording.of("desk.header.save-2"),
+                        Wording.of("desk.header.shift-ctrl-s"),
+                        false,
+                        files::saveAs));
+        slip.add(Labels.label(Wording.of("desk.header.begin-new-one"), "group-name"));
         TilePane tiles = new TilePane(4, 4);
         tiles.setPrefColumns(6);
         for (Starter starter : Starter.values()) {
@@ -156,23 +171,23 @@ public final class Header extends VBox {
             }));
         }
         slip.add(tiles);
-        slip.add(Labels.label("LATELY", "group-name"));
+        slip.add(Labels.label(Wording.of("desk.header.lately"), "group-name"));
         if (desk.settings().recent().isEmpty()) {
-            slip.say("Books that you save or open will be listed here.");
+            slip.say(Wording.of("desk.header.books-you-save-or"));
         }
         for (Path path : desk.settings().recent()) {
             String folder = String.valueOf(
                     path.getParent() == null ? "" : path.getParent().getFileName());
             slip.add(slip.choice(path.getFileName().toString(), folder, false, () -> files.open(path)));
         }
-        slip.add(Labels.label("DEMO BOOKS OF SKEP & SEDGE", "group-name"));
+        slip.add(Labels.label(Wording.of("desk.header.demo-books-skep-sedge"), "group-name"));
         for (Book book : DemoBooks.all()) {
             slip.add(slip.choice(book.title(), book.kind(), false, () -> files.begin(book)));
         }
-        slip.add(Labels.label("TEXT SIZE", "group-name"));
+        slip.add(Labels.label(Wording.of("desk.header.text-size"), "group-name"));
         HBox sizes = new HBox(4);
         for (int percent : new int[] {100, 125, 150}) {
-            Button size = Labels.wordButton(percent + " %", "Size of all words in the window.", () -> {
+            Button size = Labels.wordButton(percent + " %", Wording.of("desk.header.size-all-words-window"), () -> {
                 desk.settings().setTextSize(percent);
                 onTextSize.run();
                 slips.close();

@@ -26,6 +26,7 @@ import jorn.desk.model.BenchName;
 import jorn.desk.model.Desk;
 import jorn.measure.Figure;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /**
  * The few figures that matter at this bench, live, on a card that hangs on a thread. A click or Enter on one unfolds its
@@ -56,7 +57,7 @@ public final class MeasureCard extends Pane {
         this.desk = desk;
         Circle eyelet = new Circle(6, Theme.PAPER);
         eyelet.setStroke(Theme.HAIRLINE);
-        HBox head = new HBox(10, eyelet, Labels.label("Measure card", "heading"));
+        HBox head = new HBox(10, eyelet, Labels.label(Wording.of("desk.measure-card.measure-card"), "heading"));
         head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         ScrollPane scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
@@ -99,47 +100,49 @@ public final class MeasureCard extends Pane {
 
     private List<Group> groups() {
         Group inside = new Group(
-                "INSIDE",
+                Wording.of("desk.measure-card.inside"),
                 List.of(
-                        new Row("Pages", "pages"),
-                        new Row("Leaves", "leaves"),
-                        new Row("Page in the file", "page.width", "page.height"),
-                        new Row("Gutter", "margin.gutter"),
-                        new Row("Other margins", "margin.outside"),
-                        new Row("Head", "margin.head"),
-                        new Row("Foot", "margin.foot"),
-                        new Row("Text block", "text.width", "text.height")));
+                        new Row(Wording.of("desk.measure-card.pages"), "pages"),
+                        new Row(Wording.of("desk.measure-card.leaves"), "leaves"),
+                        new Row(Wording.of("desk.measure-card.page-file"), "page.width", "page.height"),
+                        new Row(Wording.of("desk.measure-card.gutter"), "margin.gutter"),
+                        new Row(Wording.of("desk.measure-card.other-margins"), "margin.outside"),
+                        new Row(Wording.of("desk.measure-card.head"), "margin.head"),
+                        new Row(Wording.of("desk.measure-card.foot"), "margin.foot"),
+                        new Row(Wording.of("desk.measure-card.text-block"), "text.width", "text.height")));
         List<Row> outsideRows = new ArrayList<>();
         boolean spine = desk.book().brief().binding().hasSpine();
         if (spine) {
-            outsideRows.add(new Row("Spine", "spine.width"));
+            outsideRows.add(new Row(Wording.of("desk.measure-card.spine"), "spine.width"));
         }
         if (desk.state().get().cover().isDelivered()) {
-            outsideRows.add(new Row("Cover", "cover.width", "cover.height"));
-            outsideRows.add(new Row("in pixels", "cover.pixels.width", "cover.pixels.height"));
+            outsideRows.add(new Row(Wording.of("desk.measure-card.cover"), "cover.width", "cover.height"));
+            outsideRows.add(
+                    new Row(Wording.of("desk.measure-card.pixels"), "cover.pixels.width", "cover.pixels.height"));
         }
         if (desk.state().get().measures().find("cover.sheet.width").isPresent()) {
-            outsideRows.add(new Row("On a sheet of", "cover.sheet.width", "cover.sheet.height"));
+            outsideRows.add(
+                    new Row(Wording.of("desk.measure-card.on-sheet"), "cover.sheet.width", "cover.sheet.height"));
         }
         if (spine) {
-            outsideRows.add(new Row("Text on the spine", "spine.text.allowed"));
+            outsideRows.add(new Row(Wording.of("desk.measure-card.text-on-spine"), "spine.text.allowed"));
         }
-        Group outside = new Group("OUTSIDE", outsideRows);
+        Group outside = new Group(Wording.of("desk.measure-card.outside"), outsideRows);
         Group book = new Group(
-                "THE BOOK",
+                Wording.of("desk.measure-card.book"),
                 List.of(
-                        new Row("Thickness", "book.thickness"),
-                        new Row("Weight", "book.weight"),
-                        new Row("Sheets of paper", "paper.sheets")));
+                        new Row(Wording.of("desk.measure-card.thickness"), "book.thickness"),
+                        new Row(Wording.of("desk.measure-card.weight"), "book.weight"),
+                        new Row(Wording.of("desk.measure-card.sheets-paper"), "paper.sheets")));
         Group money = new Group(
-                "MONEY",
+                Wording.of("desk.measure-card.money"),
                 List.of(
-                        new Row("Printing one", "cost.print"),
-                        new Row("Lowest price", "price.lowest"),
+                        new Row(Wording.of("desk.measure-card.printing-one"), "cost.print"),
+                        new Row(Wording.of("desk.measure-card.lowest-price"), "price.lowest"),
                         new Row(keptName(), "price.kept"),
-                        new Row("The batch", "batch.total"),
-                        new Row("One of a batch", "batch.each"),
-                        new Row("Batch cheaper from", "batch.break-even")));
+                        new Row(Wording.of("desk.measure-card.batch"), "batch.total"),
+                        new Row(Wording.of("desk.measure-card.one-batch"), "batch.each"),
+                        new Row(Wording.of("desk.measure-card.batch-cheaper-from"), "batch.break-even")));
         BenchName bench = desk.bench().get();
         return switch (bench) {
             case BRIEF -> List.of(inside, outside, book, money);
@@ -212,7 +215,7 @@ public final class MeasureCard extends Pane {
         button.getStyleClass().setAll("figure-row");
         button.setId("figure-" + row.key().replace('.', '-'));
         button.setAccessibleText(row.name() + " " + value);
-        button.setAccessibleHelp("A figure that Jorn has worked out. Click it, or press Enter, to see the working.");
+        button.setAccessibleHelp(Wording.of("desk.measure-card.figure-jorn-has-worked"));
         if (changed.contains(row.key()) || changed.contains(row.second())) {
             button.getStyleClass().add("changed");
         }
@@ -244,17 +247,18 @@ public final class MeasureCard extends Pane {
         working.setId("working-" + row.key().replace('.', '-'));
         rows.getChildren().add(working);
         FlowPane words = new FlowPane(2, 0);
-        Button copy = Labels.wordButton("Copy", "Copy the working as text.", () -> {
-            ClipboardContent content = new ClipboardContent();
-            content.putString(text);
-            Clipboard.getSystemClipboard().setContent(content);
-        });
+        Button copy = Labels.wordButton(
+                Wording.of("desk.measure-card.copy"), Wording.of("desk.measure-card.copy-working-text"), () -> {
+                    ClipboardContent content = new ClipboardContent();
+                    content.putString(text);
+                    Clipboard.getSystemClipboard().setContent(content);
+                });
         copy.setId("copy-" + row.key().replace('.', '-'));
         words.getChildren().add(copy);
         Set<String> decisions = new java.util.TreeSet<>();
         restsOn(figure, decisions);
         for (String decision : decisions) {
-            Button go = Labels.wordButton(decision, "Go to this decision.", () -> {});
+            Button go = Labels.wordButton(decision, Wording.of("desk.measure-card.go-decision"), () -> {});
             go.setId("rests-on-" + decision);
             go.setOnAction(e -> onDecision.accept(decision, go));
             words.getChildren().add(go);

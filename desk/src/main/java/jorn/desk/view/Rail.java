@@ -14,6 +14,7 @@ import javafx.scene.shape.Shape;
 import jorn.desk.model.BenchName;
 import jorn.desk.model.Desk;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /**
  * The benches as the five sewing stations of a fold. A thread runs through them, outside and inside by turns, and is knotted
@@ -29,7 +30,7 @@ public final class Rail extends Pane {
     private final Circle[] holes = new Circle[BenchName.values().length];
     private final Shape[] stitches = new Shape[BenchName.values().length + 1];
     private final Circle knot = new Circle(9.5, Color.TRANSPARENT);
-    private final Label wordmark = Labels.label("Jorn", "wordmark");
+    private final Label wordmark = Labels.label(Wording.of("desk.rail.jorn"), "wordmark");
     private final HBox units;
 
     public Rail(Desk desk) {
@@ -82,17 +83,17 @@ public final class Rail extends Pane {
         button.getStyleClass().setAll("station");
         button.setId("bench-" + name.name().toLowerCase(java.util.Locale.ROOT));
         button.setAccessibleText(name.title());
-        button.setAccessibleHelp(name.about() + " Ctrl+" + (name.ordinal() + 1) + " goes there.");
+        button.setAccessibleHelp(Wording.of("desk.rail.ctrl-goes-there", name.about(), name.ordinal() + 1));
         button.setOnAction(e -> desk.bench().set(name));
         stations.put(name, button);
         return button;
     }
 
     private HBox units() {
-        Button inches = Labels.wordButton(
-                "in", "Show lengths in inches.", () -> desk.unit().set(Unit.INCH));
-        Button mm = Labels.wordButton(
-                "mm", "Show lengths in millimetres.", () -> desk.unit().set(Unit.MILLIMETRE));
+        Button inches = Labels.wordButton("in", Wording.of("desk.rail.show-lengths-inches"), () -> desk.unit()
+                .set(Unit.INCH));
+        Button mm = Labels.wordButton("mm", Wording.of("desk.rail.show-lengths-millimetres"), () -> desk.unit()
+                .set(Unit.MILLIMETRE));
         inches.setId("unit-in");
         mm.setId("unit-mm");
         inches.getStyleClass().add("unit-button");
@@ -121,7 +122,7 @@ public final class Rail extends Pane {
         for (BenchName name : BenchName.values()) {
             stations.get(name).getStyleClass().remove("here");
             Label more = waiting.get(name);
-            more.setText(name == BenchName.PROOF && mend > 0 ? mend + " to mend" : "");
+            more.setText(name == BenchName.PROOF && mend > 0 ? Wording.of("desk.rail.mend", mend) : "");
             more.setManaged(!more.getText().isEmpty());
         }
         stations.get(desk.bench().get()).getStyleClass().add("here");

@@ -18,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 
 /** A slip of paper with settings or choices, standing beside the thing that they belong to. */
 public class Slip extends VBox {
@@ -153,7 +154,7 @@ public class Slip extends VBox {
         button.setId(id);
         if (chosen) {
             button.getStyleClass().add("chosen");
-            button.setAccessibleText(name + ", chosen");
+            button.setAccessibleText(Wording.of("desk.slip.chosen", name));
         }
         return button;
     }
@@ -182,8 +183,13 @@ public class Slip extends VBox {
 
     /** What is the case or not; a press of the word changes it. */
     public final Slip toggle(String name, String id, boolean now, Runnable change) {
-        Button button = word(now ? "yes" : "no", id, name + ": press to change it.", false, change);
-        button.setAccessibleText(name + ": " + (now ? "yes" : "no"));
+        Button button = word(
+                now ? Wording.of("desk.slip.yes") : Wording.of("desk.slip.no"),
+                id,
+                Wording.of("desk.slip.press-change", name),
+                false,
+                change);
+        button.setAccessibleText(name + ": " + (now ? Wording.of("desk.slip.yes") : Wording.of("desk.slip.no")));
         return line(name, button);
     }
 

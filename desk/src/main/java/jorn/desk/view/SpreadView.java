@@ -19,6 +19,7 @@ import jorn.desk.model.BookState;
 import jorn.edition.Edition;
 import jorn.makeup.PageGeometry;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /** Two facing pages as they are printed, with gutter, bleed and margins marked where asked for. */
 public final class SpreadView extends CanvasPane {
@@ -223,7 +224,7 @@ public final class SpreadView extends CanvasPane {
     private String runName(int n) {
         var slot = state.pagination().page(n);
         return slot.isBlank()
-                ? ": blank"
+                ? Wording.of("desk.spread.blank")
                 : ": " + state.book().recipeOf(slot).name().toLowerCase(java.util.Locale.ROOT);
     }
 
@@ -283,8 +284,11 @@ public final class SpreadView extends CanvasPane {
         int n = recto() > 0 ? recto() : verso();
         Rectangle2D at = placeOf(n);
         g.setTextAlign(TextAlignment.CENTER);
-        String gutter = "hatched: gutter " + page.gutter().text(unit) + " at the fold";
-        String bleed = page.bleeds() ? ", bleed " + page.bleed().text(unit) + " beyond the trim" : "";
+        String gutter =
+                Wording.of("desk.spread.hatched-gutter-at-fold", page.gutter().text(unit));
+        String bleed = page.bleeds()
+                ? Wording.of("desk.spread.bleed-beyond-trim", page.bleed().text(unit))
+                : "";
         double y = at.getMaxY() + outer() * scale() + em() * 2.6;
         captions(
                 g,
@@ -292,7 +296,7 @@ public final class SpreadView extends CanvasPane {
                 y,
                 getWidth() - 8,
                 gutter + bleed,
-                "dashed: margins " + page.outside().text(unit));
+                Wording.of("desk.spread.dashed-margins", page.outside().text(unit)));
     }
 
     /** Says what lies beside a page that stands alone. */
@@ -304,7 +308,9 @@ public final class SpreadView extends CanvasPane {
         Rectangle2D at = placeOf(n);
         double centre = isAtRight(n) ? at.getMinX() - at.getWidth() / 2 : at.getMaxX() + at.getWidth() / 2;
         g.setTextAlign(TextAlignment.CENTER);
-        String cover = state.cover().isDelivered() ? "inside of the cover" : "nothing faces this page";
+        String cover = state.cover().isDelivered()
+                ? Wording.of("desk.spread.inside-cover")
+                : Wording.of("desk.spread.nothing-faces-page");
         aside(g, cover, centre, at.getMinY() + at.getHeight() / 2, Theme.SOFT_INK);
     }
 }

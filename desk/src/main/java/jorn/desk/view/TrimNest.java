@@ -12,6 +12,7 @@ import jorn.desk.model.BookState;
 import jorn.measure.Length;
 import jorn.measure.Size;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /** The press's trim sizes as nested outlines, to scale. A click on a corner takes that size; the book's own corner can be dragged to another. */
 public final class TrimNest extends CanvasPane {
@@ -130,7 +131,7 @@ public final class TrimNest extends CanvasPane {
         g.setFill(Theme.PAPER);
         g.fillRect(6, foot() - em() * 1.35, label.length() * em() * 0.48 + 4, em() * 1.25);
         write(g, label, 8, foot() - em() * 0.4, named.equals(now) ? Theme.THREAD : Theme.INK, true);
-        write(g, "This press's trims, to scale.", 0, foot() + em() * 1.35, Theme.SOFT_INK, false);
-        write(g, "Click or drag a corner to change it.", 0, foot() + em() * 2.5, Theme.SOFT_INK, false);
+        write(g, Wording.of("desk.trim-nest.press-s-trims-scale"), 0, foot() + em() * 1.35, Theme.SOFT_INK, false);
+        write(g, Wording.of("desk.trim-nest.click-or-drag-corner"), 0, foot() + em() * 2.5, Theme.SOFT_INK, false);
     }
 }

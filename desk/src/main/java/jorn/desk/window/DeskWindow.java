@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.InvalidationListener;
+import javafx.css.PseudoClass;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -35,6 +36,7 @@ import jorn.desk.benches.ProofBench;
 import jorn.desk.model.BenchName;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
+import jorn.desk.model.Notice;
 import jorn.desk.view.BriefSlips;
 import jorn.desk.view.Header;
 import jorn.desk.view.Labels;
@@ -44,6 +46,7 @@ import jorn.desk.view.Rail;
 import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
 import jorn.desk.view.Theme;
+import jorn.say.Wording;
 
 /** The window: the rail at the left, the sentence on top, the bench in the middle, the measure card at the right. */
 public final class DeskWindow {
@@ -62,6 +65,7 @@ public final class DeskWindow {
     private final BriefSlips briefSlips;
     private final Header header;
     private final MeasureCard card;
+    private static final PseudoClass GOOD = PseudoClass.getPseudoClass("good");
     private final HBox notice = new HBox();
     private final Label noticeText = Labels.wrapped("");
     private final HBox middle = new HBox(24);
@@ -216,17 +220,21 @@ public final class DeskWindow {
     }
 
     private void makeNotice() {
-        Button away = Labels.wordButton("Put away", "Close this notice.", desk::putAwayNotice);
+        Button away = Labels.wordButton(
+                Wording.of("desk.desk-window.put-away"),
+                Wording.of("desk.desk-window.close-notice"),
+                desk::putAwayNotice);
         HBox.setHgrow(noticeText, Priority.ALWAYS);
         noticeText.setMaxWidth(Double.MAX_VALUE);
         noticeText.setId("notice");
         notice.getStyleClass().add("notice");
         notice.getChildren().addAll(noticeText, away);
         Runnable show = () -> {
-            var trouble = desk.notice().get();
-            notice.setVisible(trouble != null);
-            notice.setManaged(trouble != null);
-            noticeText.setText(trouble == null ? "" : trouble.getMessage());
+            Notice now = desk.notice().get();
+            notice.setVisible(now != null);
+            notice.setManaged(now != null);
+            noticeText.setText(now == null ? "" : now.text());
+            notice.pseudoClassStateChanged(GOOD, now != null && now.good());
         };
         desk.notice().addListener((o, was, now) -> show.run());
         show.run();
@@ -320,10 +328,10 @@ public final class DeskWindow {
             }
         }
         slips.toggle(
-                new Slip("Help")
+                new Slip(Wording.of("desk.desk-window.help"))
                         .say(desk.bench().get().title() + ": "
                                 + desk.bench().get().about())
-                        .say("Tab walks through what can be changed. F1 on a thing tells what it is for."),
+                        .say(Wording.of("desk.desk-window.tab-walks-through-what")),
                 header);
     }
 }

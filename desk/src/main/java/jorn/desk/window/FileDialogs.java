@@ -7,21 +7,24 @@ import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 import jorn.desk.model.BookFiles;
+import jorn.say.Wording;
 
 /** Asks for files with the machine's own dialogs. */
 final class FileDialogs implements BookFiles.Asker {
-    private static final FileChooser.ExtensionFilter BOOKS = new FileChooser.ExtensionFilter("Jorn books", "*.jorn");
+    private static final FileChooser.ExtensionFilter BOOKS =
+            new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.jorn-books"), "*.jorn");
 
     private static final FileChooser.ExtensionFilter PROFILES =
-            new FileChooser.ExtensionFilter("Press profiles", "*.json");
+            new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.press-profiles"), "*.json");
 
     private static final FileChooser.ExtensionFilter PICTURES =
-            new FileChooser.ExtensionFilter("Pictures", "*.png", "*.jpg", "*.jpeg");
+            new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.pictures"), "*.png", "*.jpg", "*.jpeg");
 
-    private static final FileChooser.ExtensionFilter LISTS = new FileChooser.ExtensionFilter("Lists", "*.txt", "*.csv");
+    private static final FileChooser.ExtensionFilter LISTS =
+            new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.lists"), "*.txt", "*.csv");
 
     private static final FileChooser.ExtensionFilter DESIGNS =
-            new FileChooser.ExtensionFilter("Page designs", "*.json");
+            new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.page-designs"), "*.json");
 
     private final Window owner;
 
@@ -53,13 +56,13 @@ final class FileDialogs implements BookFiles.Asker {
 
     @Override
     public Optional<Path> whereToSave(String suggestedName) {
-        return save("Save the book", BOOKS, suggestedName);
+        return save(Wording.of("desk.file-dialogs.save-book"), BOOKS, suggestedName);
     }
 
     @Override
     public Optional<Path> folder(Optional<Path> startAt) {
         DirectoryChooser chooser = new DirectoryChooser();
-        chooser.setTitle("Choose a folder");
+        chooser.setTitle(Wording.of("desk.file-dialogs.choose-folder"));
         startAt.ifPresent(s -> chooser.setInitialDirectory(s.toFile()));
         return path(chooser.showDialog(owner));
     }
@@ -71,7 +74,7 @@ final class FileDialogs implements BookFiles.Asker {
 
     @Override
     public Optional<Path> whereToSaveProfile(String suggestedName) {
-        return save("Write the press profile", PROFILES, suggestedName);
+        return save(Wording.of("desk.file-dialogs.write-press-profile"), PROFILES, suggestedName);
     }
 
     @Override
@@ -86,7 +89,7 @@ final class FileDialogs implements BookFiles.Asker {
 
     @Override
     public Optional<Path> whereToSaveDesign(String suggestedName) {
-        return save("Write the page design", DESIGNS, suggestedName);
+        return save(Wording.of("desk.file-dialogs.write-page-design"), DESIGNS, suggestedName);
     }
 
     private static Optional<Path> path(File file) {

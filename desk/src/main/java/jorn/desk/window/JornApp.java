@@ -14,6 +14,7 @@ import jorn.desk.model.Desk;
 import jorn.desk.model.Settings;
 import jorn.desk.view.Theme;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 
 /** The JavaFX application: one window with one book. */
 public final class JornApp extends Application {
@@ -41,8 +42,10 @@ public final class JornApp extends Application {
         DeskWindow window = new DeskWindow(
                 desk, files, p -> getHostServices().showDocument(p.toUri().toString()));
         present = desk;
-        stage.setTitle("Jorn");
-        desk.state().addListener((o, was, now) -> stage.setTitle(now.book().shownTitle() + " – Jorn"));
+        stage.setTitle(Wording.of("desk.jorn-app.jorn"));
+        desk.state()
+                .addListener((o, was, now) -> stage.setTitle(
+                        Wording.of("desk.jorn-app.jorn-2", now.book().shownTitle())));
         stage.setScene(window.scene());
         stage.setMinWidth(900);
         stage.setMinHeight(600);
@@ -58,8 +61,7 @@ public final class JornApp extends Application {
         });
         start.file().ifPresent(files::open);
         if (start.file().isEmpty() && !start.demo() && files.recover()) {
-            desk.tell(Trouble.of(
-                    "Your work from last time, which was not saved in a file, is back.", "Ctrl+S saves it in one."));
+            desk.say("desk.jorn-app.your-work-from-last");
         }
         stage.show();
         start.then().ifPresent(t -> t.accept(stage, new Opened(desk, files, window)));
@@ -73,8 +75,8 @@ public final class JornApp extends Application {
         Platform.runLater(() -> {
             if (present != null) {
                 present.tell(Trouble.of(
-                        "Something went wrong inside Jorn (" + e.getClass().getSimpleName() + ").",
-                        "Your book is as it was; try another way, and please report it."));
+                        "desk.jorn-app.something-went-wrong-inside",
+                        e.getClass().getSimpleName()));
             }
         });
     }

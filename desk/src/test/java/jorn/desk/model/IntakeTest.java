@@ -52,8 +52,8 @@ class IntakeTest {
         intake.take(file("prompts.txt", "What bloomed?\r\n\r\nFrüh auf – wofür?\r\n".getBytes(encoding)));
         assertEquals(List.of("What bloomed?", "Früh auf – wofür?"), items());
         assertTrue(
-                desk.notice().get().what().contains("2 lines"),
-                desk.notice().get().what());
+                desk.notice().get().text().contains("2 lines"),
+                desk.notice().get().text());
     }
 
     @Test

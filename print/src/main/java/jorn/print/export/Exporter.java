@@ -15,6 +15,7 @@ import jorn.deliver.SheetPlan.FileRole;
 import jorn.edition.Edition;
 import jorn.measure.Trouble;
 import jorn.print.pdf.PdfSink;
+import jorn.say.Wording;
 import jorn.store.SafeFile;
 
 /** Writes the files of a hand-over: for each of its plans one PDF. */
@@ -72,10 +73,13 @@ public final class Exporter {
         SafeFile.write(file, out -> {
             try (PdfSink sink = new PdfSink(title, edition.book().author(), handover.colours())) {
                 for (int i = 0; i < plan.sheets(); i++) {
-                    step(done + i, steps, "Page " + (i + 1) + " of " + plan.sheets());
+                    step(done + i, steps, Wording.of("print.exporter.page", i + 1, plan.sheets()));
                     sink.add(plan.sheet(i).art());
                 }
-                step(done + plan.sheets(), steps, "Writing the " + plan.role().id());
+                step(
+                        done + plan.sheets(),
+                        steps,
+                        Wording.of("print.exporter.writing", plan.role().id()));
                 sink.writeTo(out);
             }
         });
@@ -83,7 +87,7 @@ public final class Exporter {
 
     private static void prepare(Path folder) {
         if (Files.exists(folder) && !Files.isDirectory(folder)) {
-            throw Trouble.of(folder + " is a file, not a folder.", "Choose a folder to write to.");
+            throw Trouble.of("print.exporter.file-not-folder", folder);
         }
     }
 
@@ -97,7 +101,7 @@ public final class Exporter {
         try {
             return new WrittenFile(plan.role(), file, plan.sheets(), Files.size(file));
         } catch (IOException e) {
-            throw Trouble.because(file + " has gone since it was written.", "Write the files again.", e);
+            throw Trouble.because(e, "print.exporter.has-gone-since-was", file);
         }
     }
 
@@ -112,6 +116,6 @@ public final class Exporter {
                 .replaceAll("['’]", "")
                 .replaceAll("[^\\p{L}\\p{N}]+", "-")
                 .replaceAll("^-+|-+$", "");
-        return name.isEmpty() ? "untitled" : name.substring(0, Math.min(60, name.length()));
+        return name.isEmpty() ? Wording.of("print.exporter.untitled") : name.substring(0, Math.min(60, name.length()));
     }
 }

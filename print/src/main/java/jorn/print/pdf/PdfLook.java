@@ -42,8 +42,7 @@ public final class PdfLook {
     }
 
     private static Trouble unreadable(Path file, IOException e) {
-        return Trouble.because(
-                file.getFileName() + " was written but cannot be read back.", "Write it again to another folder.", e);
+        return Trouble.because(e, "print.pdf-look.was-written-but-cannot", file.getFileName());
     }
 
     /**
@@ -77,7 +76,7 @@ public final class PdfLook {
             float scale = (float) Math.min(MOST_SCALE, Math.max(LEAST_SCALE, width / page.width()));
             return new PDFRenderer(document).renderImage(page.number() - 1, scale, ImageType.ARGB);
         } catch (IOException e) {
-            throw Trouble.because(page.name() + " cannot be read any more.", "Bring it in again from its file.", e);
+            throw Trouble.because(e, "print.pdf-look.cannot-read-any-more", page.name());
         }
     }
 }

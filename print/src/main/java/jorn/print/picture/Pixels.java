@@ -102,8 +102,7 @@ public final class Pixels {
     }
 
     private static Trouble damaged(Picture picture, IOException cause) {
-        return Trouble.because(
-                "The picture " + picture.name() + " is damaged.", "Put it into the book again from its file.", cause);
+        return Trouble.because(cause, "print.pixels.picture-damaged", picture.name());
     }
 
     private static BufferedImage half(BufferedImage whole) {

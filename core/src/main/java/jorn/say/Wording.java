@@ -1,0 +1,110 @@
+package jorn.say;
+
+import com.ibm.icu.text.MessageFormat;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Properties;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
+
+/**
+ * All that people read, by key. A key is {@code table.place.thing}; each table is a file of this package for each language, such as
+ * {@code check_de.properties}, in which the keys stand without the table's name.
+ *
+ * <p>Words with arguments are patterns in the syntax of ICU's message format: <a
+ * href="https://unicode-org.github.io/icu/userguide/format_parse/messages/">Formatting Messages</a>. Words that take none are said
+ * as they stand.
+ */
+public final class Wording {
+    /** An argument whose number decides about the words: {@code {0, plural, one {# page} other {# pages}}}. */
+    private static final Pattern COUNTS = Pattern.compile("\\{\\d+\\s*,");
+
+    private static final Map<String, Properties> TABLES = new ConcurrentHashMap<>();
+    private static final Map<String, MessageFormat> FORMATS = new ConcurrentHashMap<>();
+
+    private static volatile Language language = Language.ofSystem();
+
+    private Wording() {}
+
+    /** Chooses the language. Names that were read before stay in the language before, so it is chosen before all else. */
+    public static void speak(Language wanted) {
+        language = wanted;
+    }
+
+    public static Language language() {
+        return language;
+    }
+
+    /**
+     * The words in the language that is spoken.
+     *
+     * @param arguments numbers, or things whose own text is put in
+     * @throws IllegalStateException where no table has the key, which is a fault of the program
+     */
+    public static String of(String key, Object... arguments) {
+        return in(language, key, arguments);
+    }
+
+    /** As {@link #of}, in this language. */
+    public static String in(Language wanted, String key, Object... arguments) {
+        String pattern =
+                find(wanted, key).orElseThrow(() -> new IllegalStateException("there are no words for " + key));
+        return arguments.length == 0 ? pattern : format(wanted, key, pattern, arguments);
+    }
+
+    /** The words that take no arguments, where there are any for this key. */
+    public static Optional<String> find(String key) {
+        return find(language, key);
+    }
+
+    private static Optional<String> find(Language wanted, String key) {
+        int point = key.indexOf('.');
+        if (point < 0) {
+            return Optional.empty();
+        }
+        String name = key.substring(0, point);
+        String bare = key.substring(point + 1);
+        String found = table(name, wanted).getProperty(bare);
+        return Optional.ofNullable(found == null ? table(name, Language.ENGLISH).getProperty(bare) : found);
+    }
+
+    /**
+     * A table; empty where there is none in this language.
+     *
+     * @param name of the table: {@code check}
+     */
+    static Properties table(String name, Language wanted) {
+        return TABLES.computeIfAbsent(name + "_" + wanted.code(), Wording::read);
+    }
+
+    private static Properties read(String file) {
+        Properties words = new Properties();
+        try (InputStream in = Wording.class.getResourceAsStream(file + ".properties")) {
+            if (in != null) {
+                words.load(new InputStreamReader(in, StandardCharsets.UTF_8));
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return words;
+    }
+
+    private static String format(Language wanted, String key, String pattern, Object... arguments) {
+        boolean counts = COUNTS.matcher(pattern).find();
+        Object[] given = new Object[arguments.length];
+        for (int i = 0; i < given.length; i++) {
+            // A number that is only put in has been rounded and written by whoever gives it.
+            given[i] = counts && arguments[i] instanceof Number ? arguments[i] : String.valueOf(arguments[i]);
+        }
+        MessageFormat format =
+                FORMATS.computeIfAbsent(wanted.code() + ":" + key, k -> new MessageFormat(pattern, wanted.locale()));
+        synchronized (format) {
+            return format.format(given);
+        }
+    }
+}
