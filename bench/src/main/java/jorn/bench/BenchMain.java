@@ -3,13 +3,19 @@ package jorn.bench;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.Optional;
 import jorn.measure.Trouble;
+import jorn.say.Language;
+import jorn.say.Wording;
 
 /** {@code bench} prints the benchmarks as a table; {@code screenshots DIR} writes a picture of each main view. */
 public final class BenchMain {
     private BenchMain() {}
 
     public static void main(String[] args) {
+        Wording.speak(Optional.ofNullable(System.getenv("JORN_LANGUAGE"))
+                .flatMap(Language::of)
+                .orElse(Language.ENGLISH));
         System.exit(run(args));
     }
 

@@ -5,7 +5,6 @@ import java.util.Optional;
 import jorn.calendar.Span;
 import jorn.json.Required;
 import jorn.measure.Trouble;
-import jorn.say.Wording;
 
 /**
  * Runs that are repeated together once for each month, week, day or quarter. Cycles may lie inside one another.
@@ -37,6 +36,6 @@ public record Cycle(
 
     /** The same, repeated for other stretches. */
     public Cycle withPer(Span span) {
-        return new Cycle(Wording.of("book.cycle.each", span.id()), span, from, to, count);
+        return new Cycle(span.title(), span, from, to, count);
     }
 }

@@ -133,7 +133,7 @@ public final class RunOrder {
             }
         }
         List<Cycle> cycles = new ArrayList<>(book.cycles());
-        cycles.add(new Cycle(Wording.of("book.run-order.each", per.id()), per, from, to, count));
+        cycles.add(new Cycle(per.title(), per, from, to, count));
         return book.withCycles(cycles);
     }
 

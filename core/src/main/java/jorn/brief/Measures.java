@@ -180,7 +180,7 @@ public final class Measures {
                 "paper.grammage",
                 Wording.of("brief.measures.grammage"),
                 new Scalar(gsm, "g/m²", 0),
-                book.brief().paperStock().name() + ", " + press);
+                book.brief().paperStock().called() + ", " + press);
         return Figure.computed(
                 "book.weight",
                 Wording.of("brief.measures.weight-block"),

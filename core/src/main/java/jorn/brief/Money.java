@@ -48,7 +48,7 @@ public final class Money {
     }
 
     private String source() {
-        return brief.press().name() + ", " + market.name();
+        return brief.press().name() + ", " + market.called();
     }
 
     private Scalar amount(double value) {
@@ -176,7 +176,7 @@ public final class Money {
         }
         Figure worth = Figure.given(
                 "rate",
-                "One " + market.currency(),
+                Wording.of("brief.money.one", market.currency()),
                 new Scalar(rate.get(), own, 4),
                 market.currency().equals(own)
                         ? Wording.of("brief.money.same-currency")
@@ -199,7 +199,7 @@ public final class Money {
                 Figure f = m.printing();
                 all.add(new Figure(
                         "cost.print." + ink.id(),
-                        "In " + ink.name(),
+                        Wording.of("brief.money.in", ink.called()),
                         f.value(),
                         f.precision(),
                         f.formula(),

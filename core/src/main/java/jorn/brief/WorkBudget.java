@@ -63,7 +63,7 @@ public final class WorkBudget {
                         "work.weeks",
                         Wording.of("brief.work-budget.takes"),
                         new Scalar(weeks(), Wording.of("brief.work-budget.weeks"), 1),
-                        Wording.of("brief.work-budget.text"),
+                        "{work.hours} ÷ {work.a-week}",
                         "",
                         whole,
                         aWeek));

@@ -39,7 +39,7 @@ final class ColourRule extends ArtRule {
                 Place.page(sighting.slot().number(), standing.bounds()),
                 Message.of("check.colour.found"),
                 Message.plain(ink.name()),
-                Message.plain(proof.book().brief().inkSet().name()),
+                Message.plain(proof.book().brief().inkSet().called()),
                 Message.of("check.colour.do"));
     }
 }

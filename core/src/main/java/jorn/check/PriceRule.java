@@ -25,7 +25,7 @@ final class PriceRule implements Rule {
                 "price",
                 Severity.WARNING,
                 Place.book(),
-                Message.of("check.price.found", money.market().name()),
+                Message.of("check.price.found", money.market().called()),
                 Message.of("check.price.measured", kept.text(proof.unit())),
                 Message.of("check.price.required", money.lowest().text(proof.unit())),
                 Message.of("check.price.do"));

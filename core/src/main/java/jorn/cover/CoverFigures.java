@@ -212,7 +212,7 @@ public final class CoverFigures {
                     spine());
             case CASED -> width(
                     panel.plus(out).times(2).plus(spine().length()),
-                    Wording.of("cover.cover-figures.text"),
+                    "2 × ({trim.width} + {cover.overhang} + {cover.turn-in}) + {spine.width}",
                     Wording.of("cover.cover-figures.boards-spine-turn-on"),
                     trimWidth(),
                     overhang(),

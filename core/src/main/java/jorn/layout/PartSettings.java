@@ -91,7 +91,8 @@ public final class PartSettings {
             Label label = each.getDeclaringClass().getField(each.name()).getAnnotation(Label.class);
             return label != null
                     ? Wording.of(label.value())
-                    : each.name().toLowerCase(Locale.ROOT).replace('_', ' ');
+                    : Wording.of("layout.option."
+                            + each.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         } catch (NoSuchFieldException e) {
             throw new IllegalStateException(e);
         }

@@ -11,7 +11,6 @@ import jorn.book.Slot;
 import jorn.calendar.Occasion;
 import jorn.calendar.Span;
 import jorn.layout.ContentsEntry;
-import jorn.say.Wording;
 
 /** The lines of the contents: each run that is to be listed, once for each time that it begins. */
 final class ContentsLines {
@@ -51,9 +50,9 @@ final class ContentsLines {
     private static String words(Span span) {
         return switch (span) {
             case DAY -> "{date}";
-            case WEEK -> Wording.of("makeup.contents-lines.text");
-            case MONTH -> Wording.of("makeup.contents-lines.text-2");
-            case QUARTER -> Wording.of("makeup.contents-lines.text-3");
+            case WEEK -> "{week.start} – {week.end}";
+            case MONTH -> "{month} {year}";
+            case QUARTER -> "{quarter} / {year}";
             case YEAR -> "{year}";
         };
     }

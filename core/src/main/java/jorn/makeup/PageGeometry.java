@@ -135,10 +135,9 @@ public final class PageGeometry {
 
     private Figure gutterOf(Margins rule, String name) {
         Margins.GutterStep step = rule.gutterFor(pageCount);
-        String source = (rule.isFlat()
-                        ? Wording.of("makeup.page-geometry.always")
-                        : Wording.of("makeup.page-geometry.up-pages", Numeral.grouped(step.upTo())))
-                + name;
+        String source = rule.isFlat()
+                ? Wording.of("makeup.page-geometry.always", name)
+                : Wording.of("makeup.page-geometry.up-pages", Numeral.grouped(step.upTo()), name);
         Figure pages = Figure.given(
                 "pages",
                 Wording.of("makeup.page-geometry.pages"),
@@ -164,7 +163,7 @@ public final class PageGeometry {
     private String followedName() {
         return margins.school()
                 .map(s -> Wording.of(
-                        "makeup.page-geometry.school", MarginSchool.of(s).name()))
+                        "makeup.page-geometry.school", MarginSchool.of(s).called()))
                 .orElse(brief.press().name());
     }
 
@@ -228,10 +227,7 @@ public final class PageGeometry {
     }
 
     private String withOrWithout(String name) {
-        return (bleeds
-                        ? Wording.of("makeup.page-geometry.with-bleed")
-                        : Wording.of("makeup.page-geometry.without-bleed"))
-                + name;
+        return Wording.of(bleeds ? "makeup.page-geometry.with-bleed" : "makeup.page-geometry.without-bleed", name);
     }
 
     /** Width between gutter and fore-edge margin. */

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import jorn.say.Wording;
 
 /**
  * A computed number that explains itself: what it is, what it amounts to, the formula, the figures that went in, and the
@@ -73,7 +74,7 @@ public record Figure(
 
     /** The formula with the names of the inputs: "2 × (trim width + bleed) + spine". */
     public String inWords() {
-        return fill(f -> f.label.toLowerCase(java.util.Locale.ROOT));
+        return fill(f -> Wording.within(f.label));
     }
 
     /** The formula with their values: "2 × (6 in + 0.125 in) + 0.270 in". */

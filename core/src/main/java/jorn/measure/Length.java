@@ -130,13 +130,13 @@ public record Length(double points) implements Comparable<Length>, Quantity {
     public String written() {
         for (int decimals : new int[] {4, 6}) {
             for (Unit unit : new Unit[] {Unit.INCH, Unit.MILLIMETRE, Unit.POINT}) {
-                String s = Numeral.trimmed(in(unit), decimals) + " " + unit.sign();
+                String s = Numeral.written(in(unit), decimals) + " " + unit.sign();
                 if (parse(s, unit).equals(this)) {
                     return s;
                 }
             }
         }
-        return Numeral.trimmed(points, 6) + " pt";
+        return Numeral.written(points, 6) + " pt";
     }
 
     @Override

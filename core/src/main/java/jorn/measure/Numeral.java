@@ -2,11 +2,11 @@ package jorn.measure;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
-import java.util.Locale;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import jorn.say.Wording;
 
 /** Numbers as people write them: 6, 5.5, 5,5, 5 1/2, 8½, and how Jorn writes them back. */
 public final class Numeral {
@@ -70,8 +70,8 @@ public final class Numeral {
      */
     public static int count(String text, String what, int least, int most) {
         String s = text.strip().replaceAll("(?i)\\s*(pages?|pp?\\.?)$", "");
-        if (s.matches("\\d{1,3}([, ']\\d{3})+")) {
-            s = s.replaceAll("[, ']", "");
+        if (s.matches("\\d{1,3}([., ']\\d{3})+")) {
+            s = s.replaceAll("[., ']", "");
         }
         if (!s.matches("-?\\d{1,9}")) {
             throw Trouble.of("measure.numeral.not", text.strip(), what, grouped(least), grouped(most));
@@ -83,21 +83,34 @@ public final class Numeral {
         return n;
     }
 
-    /** At most so many decimals, trailing zeros left out: 9.25, 6. */
+    /** At most so many decimals, trailing zeros left out: 9.25, 6; in German 9,25. */
     public static String trimmed(double value, int decimals) {
-        String s = fixed(value, decimals);
+        return spoken(written(value, decimals));
+    }
+
+    /** As {@link #trimmed} in English, whichever language is spoken: for files. */
+    static String written(double value, int decimals) {
+        String s = exact(value, decimals);
         return s.contains(".") ? s.replaceAll("\\.?0+$", "") : s;
     }
 
-    /** Exactly so many decimals: 0.270. */
+    /** Exactly so many decimals: 0.270; in German 0,270. */
     public static String fixed(double value, int decimals) {
+        return spoken(exact(value, decimals));
+    }
+
+    private static String exact(double value, int decimals) {
         BigDecimal rounded = BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP);
         return rounded.signum() == 0 ? rounded.abs().toPlainString() : rounded.toPlainString();
     }
 
-    /** A whole number with thousands set apart: 3,756. */
+    private static String spoken(String number) {
+        return number.replace('.', Wording.language().decimalSign());
+    }
+
+    /** A whole number with thousands set apart: 3,756; in German 3.756. */
     public static String grouped(long n) {
-        return String.format(Locale.ROOT, "%,d", n);
+        return String.format(Wording.language().locale(), "%,d", n);
     }
 
     /**

@@ -71,13 +71,13 @@ public record Size(Length width, Length height) {
             return sheet.get().id();
         }
         Unit unit = parse(
-                                Numeral.trimmed(width.in(Unit.INCH), 3) + "x"
-                                        + Numeral.trimmed(height.in(Unit.INCH), 3),
+                                Numeral.written(width.in(Unit.INCH), 3) + "x"
+                                        + Numeral.written(height.in(Unit.INCH), 3),
                                 Unit.INCH)
                         .isAbout(this)
                 ? Unit.INCH
                 : Unit.MILLIMETRE;
-        return Numeral.trimmed(width.in(unit), 3) + "x" + Numeral.trimmed(height.in(unit), 3) + unit.sign();
+        return Numeral.written(width.in(unit), 3) + "x" + Numeral.written(height.in(unit), 3) + unit.sign();
     }
 
     @Override

@@ -89,14 +89,7 @@ public record BindingOffer(
 
         /** "24 to 828 pages, in twos". */
         public String inWords() {
-            String steps =
-                    switch (multiple) {
-                        case 1 -> "";
-                        case 2 -> Wording.of("press.binding-offer.twos");
-                        case 4 -> Wording.of("press.binding-offer.fours");
-                        default -> Wording.of("press.binding-offer.multiples", multiple);
-                    };
-            return Wording.of("press.binding-offer.pages", min, max, steps);
+            return Wording.of("press.binding-offer.pages", min, max, multiple);
         }
     }
 

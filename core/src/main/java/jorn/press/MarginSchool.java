@@ -8,6 +8,7 @@ import java.util.List;
 import jorn.json.Json;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.say.TradeName;
 
 /**
  * A way of setting margins that the trade teaches, instead of the press's least ones. The numbers are data, like those of a
@@ -38,11 +39,10 @@ public record MarginSchool(
                 .filter(s -> s.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> Trouble.of(
-                        "There is no school of margins “" + id + "”.",
-                        "Choose one of "
-                                + String.join(
-                                        ", ",
-                                        shipped().stream().map(MarginSchool::id).toList()) + "."));
+                        "press.margin-school.no-such-school",
+                        id,
+                        String.join(
+                                ", ", shipped().stream().map(MarginSchool::id).toList())));
     }
 
     private static final class Holder {
@@ -56,5 +56,10 @@ public record MarginSchool(
                 throw new UncheckedIOException(e);
             }
         }
+    }
+
+    /** The name in the language that is spoken. */
+    public String called() {
+        return TradeName.of(name);
     }
 }

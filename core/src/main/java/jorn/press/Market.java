@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.say.TradeName;
 
 /**
  * Where a book is sold, and what a press charges and pays there.
@@ -37,5 +38,10 @@ public record Market(
 
     public Optional<Cost> cost(String ink) {
         return costs.stream().filter(c -> c.ink().equals(ink)).findFirst();
+    }
+
+    /** The name in the language that is spoken. */
+    public String called() {
+        return TradeName.of(name);
     }
 }

@@ -3,6 +3,7 @@ package jorn.press;
 import jorn.json.Required;
 import jorn.measure.Figure;
 import jorn.measure.Trouble;
+import jorn.say.TradeName;
 
 /**
  * A paper that a press offers.
@@ -23,5 +24,10 @@ public record PaperStock(
     /** Thickness of one page, with the working. */
     public Figure page(String source) {
         return thickness.page(this, source);
+    }
+
+    /** The name in the language that is spoken. */
+    public String called() {
+        return TradeName.of(name);
     }
 }

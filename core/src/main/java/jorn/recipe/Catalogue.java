@@ -1,5 +1,9 @@
 package jorn.recipe;
 
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.ArrayNode;
+import com.fasterxml.jackson.databind.node.ObjectNode;
+import com.fasterxml.jackson.databind.node.TextNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -19,10 +23,13 @@ import jorn.say.Wording;
 /**
  * The page designs that ship with Jorn, found by browsing and by search. Each is a file {@code jorn/recipe/designs/ID.json},
  * read when it is first asked for; {@code jorn/recipe/designs.txt} lists them, group by group, and the table of words {@code
- * designs} has their names.
+ * designs} has their names. The words that they print are keys too, of the table {@code pages}; a design that is taken has words.
  */
 public final class Catalogue {
     private static final String FOLDER = "/jorn/recipe/";
+
+    /** What the words of a shipped design begin with where they are a key. */
+    private static final String KEY = "@";
 
     /** A design's file. */
     private record DesignFile(@Required Node root) {}
@@ -67,12 +74,12 @@ public final class Catalogue {
 
         public synchronized Recipe recipe() {
             if (recipe == null) {
-                byte[] file = resource("designs/" + id + ".json");
+                String what = Wording.of("recipe.catalogue.design", id);
+                JsonNode tree = Json.read(resource("designs/" + id + ".json"), JsonNode.class, what);
                 recipe = new Recipe(
                         id,
                         name,
-                        Json.read(file, DesignFile.class, Wording.of("recipe.catalogue.design", id))
-                                .root());
+                        Json.read(worded(tree), DesignFile.class, what).root());
             }
             return recipe;
         }
@@ -124,6 +131,20 @@ public final class Catalogue {
             }
         });
         return all;
+    }
+
+    /** The tree with words in place of keys: {@code "@habits"} stands for the words {@code pages.habits}. */
+    private static JsonNode worded(JsonNode node) {
+        if (node instanceof ObjectNode object) {
+            object.fields().forEachRemaining(e -> e.setValue(worded(e.getValue())));
+        } else if (node instanceof ArrayNode list) {
+            for (int i = 0; i < list.size(); i++) {
+                list.set(i, worded(list.get(i)));
+            }
+        } else if (node.isTextual() && node.asText().startsWith(KEY)) {
+            return TextNode.valueOf(Wording.of("pages." + node.asText().substring(KEY.length())));
+        }
+        return node;
     }
 
     private static byte[] resource(String name) {

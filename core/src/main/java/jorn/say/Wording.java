@@ -6,6 +6,7 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
@@ -55,6 +56,11 @@ public final class Wording {
         String pattern =
                 find(wanted, key).orElseThrow(() -> new IllegalStateException("there are no words for " + key));
         return arguments.length == 0 ? pattern : format(wanted, key, pattern, arguments);
+    }
+
+    /** A name as it stands inside a sentence: small in English; German nouns stay as they are. */
+    public static String within(String name) {
+        return language == Language.ENGLISH ? name.toLowerCase(Locale.ROOT) : name;
     }
 
     /** The words that take no arguments, where there are any for this key. */

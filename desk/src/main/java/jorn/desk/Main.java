@@ -1,12 +1,16 @@
 package jorn.desk;
 
 import jorn.desk.cli.JornCommand;
+import jorn.desk.model.LanguageChoice;
+import jorn.desk.model.Settings;
+import jorn.say.Wording;
 
 /** Where the program begins: the command line, which opens the window where no other command is given. */
 public final class Main {
     private Main() {}
 
     public static void main(String[] args) {
+        Wording.speak(new LanguageChoice(Settings.ownFolder()).now());
         System.exit(JornCommand.run(args));
     }
 }

@@ -175,7 +175,7 @@ class HouseTest {
                 "print.pdf",
                 "recipe",
                 "store");
-        room("desk", "desk.cli");
+        room("desk", "desk.cli", "desk.model");
     }
 
     /** {@code jorn.block.text} lies in block, {@code jorn.print.pdf} in print.pdf. */

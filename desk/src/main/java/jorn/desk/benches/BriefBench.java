@@ -182,11 +182,7 @@ public final class BriefBench implements Bench {
                         : Wording.of("desk.brief.spine-text-needs-too", s.minPages()))
                 .orElse("");
         int blanks = state.pagination().blanksAdded();
-        String added = blanks == 0
-                ? ""
-                : Wording.of(
-                        "desk.brief.added-at-end",
-                        blanks + (blanks == 1 ? Wording.of("desk.brief.blank") : Wording.of("desk.brief.blanks")));
+        String added = blanks == 0 ? "" : Wording.of("desk.brief.blanks-added", blanks);
         return column(
                 Wording.of("desk.brief.pages-2", n),
                 Wording.of("desk.brief.allowed", offer.pages().inWords()),
@@ -199,7 +195,7 @@ public final class BriefBench implements Bench {
         Optional<PaperStock> other = brief.press().papers().stream()
                 .filter(p -> !p.id().equals(brief.paper()))
                 .findFirst();
-        String head = BriefSlips.sentenceCase(brief.paperStock().name());
+        String head = BriefSlips.sentenceCase(brief.paperStock().called());
         if (other.isEmpty()) {
             return column(head, Wording.of("desk.brief.press-has-one-paper"));
         }
@@ -211,15 +207,14 @@ public final class BriefBench implements Bench {
         Length apart = thicker ? so.minus(now) : now.minus(so);
         String cover = brief.binding().hasSpine()
                 ? Wording.of(
-                        "desk.brief.cover-would",
-                        apart.format(unit, Precision.EXACT),
-                        thicker ? Wording.of("desk.brief.wider") : Wording.of("desk.brief.narrower"))
+                        thicker ? "desk.brief.cover-wider" : "desk.brief.cover-narrower",
+                        apart.format(unit, Precision.EXACT))
                 : Wording.of("desk.brief.block-would", then.get("book.weight").text(unit));
         return column(
                 head,
                 Wording.of(
                         "desk.brief.would-thick",
-                        BriefSlips.sentenceCase(other.get().name()),
+                        BriefSlips.sentenceCase(other.get().called()),
                         so.format(unit, Precision.EXACT)),
                 cover);
     }

@@ -240,9 +240,9 @@ public final class DespatchBench implements Bench {
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
         Label name = Labels.label(d.file().getFileName().toString(), "strong");
         name.setMinWidth(Region.USE_PREF_SIZE);
-        String pages = d.pages() == 1 ? Wording.of("desk.despatch.page") : Wording.of("desk.despatch.pages", d.pages());
         Label size = Labels.label(
-                Wording.of("desk.despatch.kb", pages, Numeral.grouped(Math.max(1, d.bytes() / 1000))), "soft");
+                Wording.of("desk.despatch.pages-and-size", d.pages(), Numeral.grouped(Math.max(1, d.bytes() / 1000))),
+                "soft");
         Button open = Labels.wordButton(
                 Wording.of("desk.despatch.open"),
                 Wording.of("desk.despatch.open-file-your-own"),

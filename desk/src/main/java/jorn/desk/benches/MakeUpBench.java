@@ -67,9 +67,9 @@ public final class MakeUpBench implements Bench {
         Pane typing = new Pane();
         typing.setPickOnBounds(false);
         Button designs = opener(
-                "Designs",
+                Wording.of("desk.make-up.designs"),
                 "designs",
-                "Page designs: take one for these pages, put one after them, or drag one onto the flat plan.",
+                Wording.of("desk.make-up.page-designs-take-one"),
                 slips,
                 () -> new DesignsSlip(desk, painter, work, plan));
         handling = new PageGestures(desk, work, plan, spread, typing, slips, painter, designs::fire);
@@ -84,9 +84,24 @@ public final class MakeUpBench implements Bench {
                 8,
                 Labels.label(Wording.of("desk.make-up.flat-plan"), "heading"),
                 designs,
-                opener("Dates", "dates", "Period, weeks, language and holidays.", slips, () -> new DatesSlip(desk)),
-                opener("Colours and type", "colours", "Colours and typefaces.", slips, () -> new ColoursSlip(desk)),
-                opener("Keys", "keys", "What the keys do at this bench.", slips, PageGestures::keys),
+                opener(
+                        Wording.of("desk.make-up.dates"),
+                        "dates",
+                        Wording.of("desk.make-up.period-weeks-language-holidays"),
+                        slips,
+                        () -> new DatesSlip(desk)),
+                opener(
+                        Wording.of("desk.make-up.colours-type"),
+                        "colours",
+                        Wording.of("desk.make-up.colours-typefaces"),
+                        slips,
+                        () -> new ColoursSlip(desk)),
+                opener(
+                        Wording.of("desk.make-up.keys"),
+                        "keys",
+                        Wording.of("desk.make-up.what-keys-do-at"),
+                        slips,
+                        PageGestures::keys),
                 Labels.spring(),
                 zoneButton);
         head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);

@@ -25,11 +25,7 @@ final class ParcelWords {
             marked |= !first.marks().isEmpty();
             all.add(plan.role() == FileRole.INTERIOR ? interior(edition, plan, first, unit) : cover(plan, first, unit));
         }
-        all.add(Wording.of(
-                "desk.parcel-words.fonts-embedded-trim-bleed",
-                marked
-                        ? Wording.of("desk.parcel-words.cut-marks-round-cover")
-                        : Wording.of("desk.parcel-words.no-crop-marks")));
+        all.add(Wording.of(marked ? "desk.parcel-words.with-cut-marks" : "desk.parcel-words.without-crop-marks"));
         return all;
     }
 
@@ -37,20 +33,14 @@ final class ParcelWords {
         String bleed = edition.geometry().bleeds()
                 ? Wording.of("desk.parcel-words.with-bleed")
                 : Wording.of("desk.parcel-words.without-bleed");
-        String pages = plan.sheets() == 1
-                ? Wording.of("desk.parcel-words.page")
-                : Wording.of("desk.parcel-words.single-pages", plan.sheets());
-        return Wording.of("desk.parcel-words.interior", pages, size(first.media(), unit), bleed);
+        return Wording.of("desk.parcel-words.interior", plan.sheets(), size(first.media(), unit), bleed);
     }
 
     private static String cover(SheetPlan plan, Sheet first, Unit unit) {
-        String sheets = plan.sheets() == 1
-                ? Wording.of("desk.parcel-words.one-sheet")
-                : Wording.of("desk.parcel-words.sheets", plan.sheets());
         String larger = first.media().equals(first.bleed())
                 ? ""
                 : Wording.of("desk.parcel-words.middle-sheet", size(first.media(), unit));
-        return Wording.of("desk.parcel-words.cover", sheets, size(first.bleed(), unit), larger);
+        return Wording.of("desk.parcel-words.cover", plan.sheets(), size(first.bleed(), unit), larger);
     }
 
     private static String size(Box box, Unit unit) {

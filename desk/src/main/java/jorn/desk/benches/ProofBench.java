@@ -140,8 +140,11 @@ public final class ProofBench implements Bench {
                         f.place().inWords() + " · " + weight, f.severity() == Severity.NOTE ? "soft" : "thread"));
         note.getChildren().add(Labels.wrapped(f.message(), "strong"));
         if (!f.measured().isEmpty() || !f.required().isEmpty()) {
-            String both = f.measured().isEmpty() || f.required().isEmpty() ? "" : Wording.of("desk.proof.asked-for");
-            note.getChildren().add(Labels.wrapped(f.measured() + both + f.required(), "soft"));
+            boolean both = !f.measured().isEmpty() && !f.required().isEmpty();
+            String numbers = both
+                    ? Wording.of("desk.proof.measured-and-asked-for", f.measured(), f.required())
+                    : f.measured() + f.required();
+            note.getChildren().add(Labels.wrapped(numbers, "soft"));
         }
         note.getChildren().add(Labels.wrapped(f.remedy(), "italic"));
         note.getStyleClass().setAll("note");

@@ -70,7 +70,7 @@ public final class MoneyView extends BriefView {
         for (Money money : markets) {
             String id = money.market().id();
             var price = field(
-                    Wording.of("desk.money.price", money.market().name()),
+                    Wording.of("desk.money.price", money.market().called()),
                     "price-" + id,
                     money.price().map(p -> Numeral.fixed(p, 2)).orElse(""),
                     Wording.of("desk.money.your-list-price", money.market().currency()),
@@ -85,7 +85,7 @@ public final class MoneyView extends BriefView {
             }
             grid.addRow(
                     row,
-                    Labels.label(money.market().name()),
+                    Labels.label(money.market().called()),
                     Labels.label(text(money.printing())),
                     Labels.label(text(money.lowest())),
                     price,
@@ -121,7 +121,7 @@ public final class MoneyView extends BriefView {
             String currency = money.market().currency();
             String words = Wording.of(
                     "desk.money.rounded",
-                    money.market().name(),
+                    money.market().called(),
                     Numeral.fixed(least, 2),
                     currency,
                     Numeral.fixed(Money.upTo99(least), 2));
@@ -140,11 +140,11 @@ public final class MoneyView extends BriefView {
 
     private Label inks(Money money) {
         StringBuilder words = new StringBuilder(
-                Wording.of("desk.money.printing-one-2", money.market().name()));
+                Wording.of("desk.money.printing-one-2", money.market().called()));
         List<Figure> all = money.byInk();
         for (int i = 0; i < all.size(); i++) {
             words.append(i == 0 ? "" : "; ")
-                    .append(all.get(i).label().toLowerCase(java.util.Locale.ROOT))
+                    .append(Wording.within(all.get(i).label()))
                     .append(" ")
                     .append(text(all.get(i)));
         }
@@ -239,11 +239,11 @@ public final class MoneyView extends BriefView {
         }
         StringBuilder words = new StringBuilder();
         figures.forEach(f -> words.append(words.isEmpty() ? "" : "; ")
-                .append(words.isEmpty() ? f.label() : f.label().toLowerCase(java.util.Locale.ROOT))
+                .append(words.isEmpty() ? f.label() : Wording.within(f.label()))
                 .append(" ")
                 .append(text(f)));
         if (figures.size() < 3) {
-            words.append(Wording.of("desk.money.never-cheaper-than-press")).append(text(money.printing()));
+            words.append(Wording.of("desk.money.never-cheaper-than-press", text(money.printing())));
         }
         Label said = Labels.wrapped(words + ".", "strong");
         said.setId("batch-result");

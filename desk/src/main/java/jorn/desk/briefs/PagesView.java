@@ -113,7 +113,7 @@ public final class PagesView extends BriefView {
             }
         }
         if (between > 0) {
-            terms.add(between + (between == 1 ? " blank" : " blanks"));
+            terms.add(Wording.of("desk.pages.blanks", between));
         }
         return Wording.of(
                 "desk.pages.pages",

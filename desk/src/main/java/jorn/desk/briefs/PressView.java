@@ -19,6 +19,7 @@ import jorn.json.Json;
 import jorn.measure.Trouble;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
+import jorn.say.TradeName;
 import jorn.say.Wording;
 import jorn.store.SafeFile;
 
@@ -42,8 +43,10 @@ public final class PressView extends BriefView {
     @Override
     protected void fill(VBox page) {
         PressProfile press = press();
-        page.getChildren().addAll(Labels.label(press.name(), "heading"), Labels.wrapped(press.about()));
-        page.getChildren().add(Labels.wrapped(Wording.of("desk.press.compare-with-your-own", press.verify()), "soft"));
+        page.getChildren().addAll(Labels.label(press.name(), "heading"), Labels.wrapped(TradeName.of(press.about())));
+        page.getChildren()
+                .add(Labels.wrapped(
+                        Wording.of("desk.press.compare-with-your-own", TradeName.of(press.verify())), "soft"));
         Button copy = Labels.wordButton(
                 Wording.of("desk.press.copy-edit"),
                 Wording.of("desk.press.make-copy-your-own"),

@@ -58,9 +58,9 @@ public final class WhatIfView extends BriefView {
                 new Line(Wording.of("desk.what-if.trim"), b -> b.brief().trim().format(unit)));
         lines.add(new Line(Wording.of("desk.what-if.pages"), b -> figure(b, "pages")));
         lines.add(new Line(
-                Wording.of("desk.what-if.paper"), b -> b.brief().paperStock().name()));
+                Wording.of("desk.what-if.paper"), b -> b.brief().paperStock().called()));
         lines.add(
-                new Line(Wording.of("desk.what-if.ink"), b -> b.brief().inkSet().name()));
+                new Line(Wording.of("desk.what-if.ink"), b -> b.brief().inkSet().called()));
         lines.add(new Line(Wording.of("desk.what-if.thickness"), b -> figure(b, "book.thickness")));
         lines.add(new Line(Wording.of("desk.what-if.spine"), b -> figure(b, "spine.width")));
         lines.add(new Line(Wording.of("desk.what-if.cover"), b -> {

@@ -86,11 +86,7 @@ public final class PageGestures implements PageColumn.Host {
         }
         String beside =
                 work.part().isPresent() ? "“" + work.partName() + "”" : Wording.of("desk.page-gestures.everything");
-        String title = edge.map(e -> Wording.of(
-                        "desk.page-gestures.put",
-                        e.name().toLowerCase(Locale.ROOT),
-                        e == Edge.LEFT || e == Edge.RIGHT ? Wording.of("desk.page-gestures.of") : " ",
-                        beside))
+        String title = edge.map(e -> Wording.of("desk.edge.title-" + e.name().toLowerCase(Locale.ROOT), beside))
                 .orElse(Wording.of("desk.page-gestures.put-place", beside));
         BlocksSlip slip = new BlocksSlip(
                 title, block -> edge.ifPresentOrElse(e -> work.insert(e, block), () -> work.replace(block)));

@@ -65,7 +65,7 @@ final class PartSlip extends Slip {
         for (int i = 0; i < path.depth(); i++) {
             NodePath up = new NodePath(path.steps().subList(0, i));
             words.add(word(
-                    NodeKinds.nameOf(Tree.at(root, up)).toLowerCase(java.util.Locale.ROOT),
+                    Wording.within(NodeKinds.nameOf(Tree.at(root, up))),
                     "part-around-" + i,
                     Wording.of("desk.part.choose-what-part-stands"),
                     false,
@@ -101,7 +101,7 @@ final class PartSlip extends Slip {
                 now.share().isPresent(),
                 () -> extent(Extent.share(now.share().orElse(1.0)))));
         words.add(word(
-                "fixed",
+                Wording.of("desk.part.fixed"),
                 "room-fixed",
                 Wording.of("desk.part.always-same"),
                 now.fixed().isPresent(),
@@ -143,12 +143,21 @@ final class PartSlip extends Slip {
         List<Button> put = new ArrayList<>();
         for (Edge edge : Edge.values()) {
             String name = edge.name().toLowerCase(java.util.Locale.ROOT);
-            Button button = word(name, "put-" + name, Wording.of("desk.part.put-another-block", name), false, () -> {});
+            Button button = word(
+                    Wording.of("desk.edge." + name),
+                    "put-" + name,
+                    Wording.of("desk.edge.put-" + name),
+                    false,
+                    () -> {});
             button.setOnAction(e -> offer.accept(Optional.of(edge), button));
             put.add(button);
         }
-        Button instead =
-                word("instead", "put-instead", Wording.of("desk.part.put-another-block-place"), false, () -> {});
+        Button instead = word(
+                Wording.of("desk.edge.instead"),
+                "put-instead",
+                Wording.of("desk.part.put-another-block-place"),
+                false,
+                () -> {});
         instead.setOnAction(e -> offer.accept(Optional.empty(), instead));
         put.add(instead);
         words(Wording.of("desk.part.put-block"), put);
@@ -167,7 +176,12 @@ final class PartSlip extends Slip {
                                 Wording.of("desk.part.two-side-by-side"),
                                 false,
                                 () -> work.split(Axis.ACROSS)),
-                        word("border", "part-border", Wording.of("desk.part.border-round"), false, work::border),
+                        word(
+                                Wording.of("desk.part.border"),
+                                "part-border",
+                                Wording.of("desk.part.border-round"),
+                                false,
+                                work::border),
                         word(
                                 Wording.of("desk.part.take-away"),
                                 "part-remove",

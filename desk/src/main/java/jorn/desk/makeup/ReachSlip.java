@@ -78,9 +78,9 @@ final class ReachSlip extends Slip {
         return java.util.Arrays.stream(jorn.calendar.Span.values())
                 .filter(s -> s != jorn.calendar.Span.YEAR)
                 .map(span -> word(
-                        span.id(),
+                        span.word(),
                         "repeat-" + span.id(),
-                        Wording.of("desk.reach.these-runs-come-once", span.id()),
+                        Wording.of("desk.reach.these-runs-come-once", span.each()),
                         false,
                         () -> desk.change(
                                 "cycle", b -> RunOrder.repeat(b, from, to, span, java.util.Optional.empty()))))

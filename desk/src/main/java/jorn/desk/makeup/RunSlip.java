@@ -51,7 +51,7 @@ final class RunSlip extends Slip {
         long pages = desk.state().get().pagination().slots().stream()
                 .filter(s -> s.run() == work.slot().run())
                 .count();
-        say(pages == 1 ? Wording.of("desk.run.page") : Wording.of("desk.run.pages", pages));
+        say(Wording.of("desk.run.pages", pages));
         field(
                 Wording.of("desk.run.name"),
                 "run-name",
@@ -94,9 +94,9 @@ final class RunSlip extends Slip {
                         r -> r.withItems(List.of()).withPer(Optional.empty()).withCount(Optional.empty()))));
         for (Span span : Span.values()) {
             words.add(word(
-                    Wording.of("desk.run.each", span.id()),
+                    span.each(),
                     "often-" + span.id(),
-                    Wording.of("desk.run.once-for-each-book", span.id()),
+                    Wording.of("desk.run.once-for-each-book", span.each()),
                     run.per().equals(Optional.of(span)),
                     () -> work.changeRun(r -> r.withPer(Optional.of(span)).withCount(Optional.empty()))));
         }
@@ -130,9 +130,7 @@ final class RunSlip extends Slip {
         int n = run.items().size();
         if (n <= MOST_SHOWN) {
             area(
-                    n == 0
-                            ? Wording.of("desk.run.list-line-for-each")
-                            : Wording.of("desk.run.taken-turn", n, n == 1 ? " line" : " lines"),
+                    n == 0 ? Wording.of("desk.run.list-line-for-each") : Wording.of("desk.run.taken-turn", n),
                     "run-items",
                     String.join("\n", run.items()),
                     Wording.of("desk.run.one-on-each-line"),
@@ -198,7 +196,7 @@ final class RunSlip extends Slip {
         other.setOnAction(e -> chooseFacing.accept(other));
         words.add(other);
         words.add(word(
-                "nothing",
+                Wording.of("desk.run.nothing"),
                 "facing-bare",
                 Wording.of("desk.run.back-each-page-stays"),
                 run.bareBack(),
@@ -237,16 +235,13 @@ final class RunSlip extends Slip {
         int index = work.slot().run();
         List<Cycle> cycles = RunOrder.cyclesOf(desk.book(), index);
         for (Cycle cycle : cycles) {
-            String runs = cycle.to() - cycle.from() == 1
-                    ? Wording.of("desk.run.run")
-                    : Wording.of("desk.run.runs", cycle.to() - cycle.from());
             int i = cycles.indexOf(cycle);
             words(
-                    Wording.of("desk.run.repeats-each", runs),
+                    Wording.of("desk.run.repeats-each", cycle.to() - cycle.from()),
                     choices(
                             Span.values(),
                             "cycle-" + i + "-",
-                            Span::id,
+                            Span::word,
                             cycle.per(),
                             s -> cycle(cycle, Optional.of(cycle.withPer(s)))));
             field(
@@ -261,7 +256,11 @@ final class RunSlip extends Slip {
                                             ? Optional.empty()
                                             : Optional.of(
                                                     Numeral.count(text, Wording.of("desk.run.times"), 1, 1000))))));
-            var undo = choice(Wording.of("desk.run.do-not-repeat"), runs, false, () -> cycle(cycle, Optional.empty()));
+            var undo = choice(
+                    Wording.of("desk.run.do-not-repeat", cycle.to() - cycle.from()),
+                    "",
+                    false,
+                    () -> cycle(cycle, Optional.empty()));
             undo.setId("cycle-undo-" + i);
             add(undo);
         }
@@ -271,7 +270,7 @@ final class RunSlip extends Slip {
                     choices(
                             new Span[] {Span.DAY, Span.WEEK, Span.MONTH, Span.QUARTER},
                             "repeat-",
-                            Span::id,
+                            Span::word,
                             null,
                             s -> desk.change("cycle", b -> RunOrder.repeat(b, index, index + 1, s, Optional.empty()))));
         }
@@ -287,7 +286,9 @@ final class RunSlip extends Slip {
                 new SettingsForm(this, desk.unit().get(), desk.book().pictures(), bringIn);
         for (int i = 0; i < all.size(); i++) {
             int at = i;
-            add(Labels.label(all.size() == 1 ? "ORNAMENT" : Wording.of("desk.run.ornament", i + 1), "group-name"));
+            add(Labels.label(
+                    all.size() == 1 ? Wording.of("desk.run.one-ornament") : Wording.of("desk.run.ornament", i + 1),
+                    "group-name"));
             form.show("ornament-" + i + "-", all.get(i), PartSettings.of(all.get(i)), now -> {
                 List<Decoration> changed =
                         new ArrayList<>(work.run().orElseThrow().decorations());
@@ -316,13 +317,13 @@ final class RunSlip extends Slip {
                 Wording.of("desk.run.book"),
                 List.of(
                         word(
-                                "earlier",
+                                Wording.of("desk.run.earlier"),
                                 "run-earlier",
                                 Wording.of("desk.run.before-run-before-ctrl"),
                                 false,
                                 () -> work.moveRun(-1)),
                         word(
-                                "later",
+                                Wording.of("desk.run.later"),
                                 "run-later",
                                 Wording.of("desk.run.after-run-after-ctrl"),
                                 false,

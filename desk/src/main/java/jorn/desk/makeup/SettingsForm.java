@@ -101,7 +101,7 @@ final class SettingsForm {
         List<Button> words = new ArrayList<>();
         if (s.mayBeEmpty()) {
             words.add(slip.word(
-                    "none",
+                    Wording.of("desk.settings-form.none"),
                     id + "-none",
                     Wording.of("desk.settings-form.no-picture"),
                     now.isEmpty(),

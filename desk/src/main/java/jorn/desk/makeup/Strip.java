@@ -9,7 +9,6 @@ import jorn.book.Cycle;
 import jorn.book.Pagination;
 import jorn.book.RunOrder;
 import jorn.book.Slot;
-import jorn.say.Wording;
 
 /**
  * Which spreads the flat plan shows, and how runs and cycles lie along them. A cycle that is folded shows its first round
@@ -83,8 +82,7 @@ final class Strip {
             }
             List<Cycle> cycles = RunOrder.cyclesOf(book, slot.run());
             Optional<Cycle> outer = cycles.isEmpty() ? Optional.empty() : Optional.of(cycles.get(cycles.size() - 1));
-            String key = outer.map(c -> Wording.of("desk.strip.cycle", c.from(), c.to()))
-                    .orElse("run " + slot.run());
+            String key = outer.map(c -> "cycle " + c.from() + "-" + c.to()).orElse("run " + slot.run());
             int rounds = Math.max(1, slot.round());
             if (group != null && group.key().equals(key)) {
                 group = new Group(key, outer, group.run(), Math.max(group.rounds(), rounds), group.from(), n);

@@ -143,7 +143,8 @@ final class StripDrawing {
             if (x2 < 0 || x1 > width) {
                 continue;
             }
-            String name = group.rounds() + " × " + group.cycle().get().name().toLowerCase(java.util.Locale.ROOT);
+            String name =
+                    group.rounds() + " × " + Wording.within(group.cycle().get().name());
             String range = ", " + group.from() + "–" + group.to();
             String fold = group.canFold()
                     ? layout.strip().isFolded(group)

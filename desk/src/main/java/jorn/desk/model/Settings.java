@@ -62,7 +62,8 @@ public final class Settings {
         }
     }
 
-    private static Path ownFolder() {
+    /** The user's own folder: {@code JORN_HOME} where it is set. */
+    public static Path ownFolder() {
         String own = System.getenv("JORN_HOME");
         if (own != null && !own.isBlank()) {
             return Path.of(own);
@@ -106,6 +107,11 @@ public final class Settings {
 
     private Path file() {
         return folder.resolve("settings.json");
+    }
+
+    /** The language that Jorn speaks. */
+    public LanguageChoice language() {
+        return new LanguageChoice(folder);
     }
 
     /** Where unsaved work is kept. */

@@ -23,6 +23,7 @@ import jorn.press.InkSet;
 import jorn.press.MarginSchool;
 import jorn.press.PaperStock;
 import jorn.press.PressProfile;
+import jorn.say.TradeName;
 import jorn.say.Wording;
 
 /** The slips under the words of the sentence: each decision with what its choices entail. */
@@ -121,7 +122,7 @@ public final class BriefSlips {
                 String so = entailsBrief(spine ? "spine.width" : "book.thickness", b -> b.withPages(n));
                 slip.add(slip.choice(
                         Wording.of("desk.brief-slips.pages-2", n),
-                        so + (spine ? Wording.of("desk.brief-slips.spine") : Wording.of("desk.brief-slips.thick")),
+                        Wording.of(spine ? "desk.brief-slips.spine" : "desk.brief-slips.thick", so),
                         desk.state().get().pagination().pageCount() == n,
                         () -> desk.changeBrief("pages", b -> b.withPages(n))));
             }
@@ -177,9 +178,12 @@ public final class BriefSlips {
         for (PaperStock stock : brief().press().papers()) {
             boolean spine = brief().binding().hasSpine();
             slip.add(slip.choice(
-                    sentenceCase(stock.name()),
-                    entailsBrief(spine ? "spine.width" : "book.thickness", b -> b.withPaper(stock.id()))
-                            + (spine ? Wording.of("desk.brief-slips.spine-2") : Wording.of("desk.brief-slips.thick-2"))
+                    sentenceCase(stock.called()),
+                    Wording.of(
+                                    spine ? "desk.brief-slips.spine" : "desk.brief-slips.thick",
+                                    entailsBrief(
+                                            spine ? "spine.width" : "book.thickness", b -> b.withPaper(stock.id())))
+                            + " · "
                             + entailsBrief("book.weight", b -> b.withPaper(stock.id())),
                     stock.id().equals(brief().paper()),
                     () -> desk.changeBrief("paper", b -> b.withPaper(stock.id()))));
@@ -192,7 +196,7 @@ public final class BriefSlips {
         for (InkSet ink : brief().press().inks()) {
             String cost = entailsBrief("cost.print", b -> b.withInk(ink.id()));
             slip.add(slip.choice(
-                    sentenceCase(ink.name()),
+                    sentenceCase(ink.called()),
                     cost.isEmpty() ? "" : Wording.of("desk.brief-slips.copy", cost),
                     ink.id().equals(brief().ink()),
                     () -> desk.changeBrief("ink", b -> b.withInk(ink.id()))));
@@ -255,7 +259,7 @@ public final class BriefSlips {
         var verify = Labels.wrapped(
                 Wording.of(
                         "desk.brief-slips.these-numbers-profile-not",
-                        brief().press().verify()),
+                        TradeName.of(brief().press().verify())),
                 "soft");
         verify.setMaxWidth(Theme.em(desk.settings().textSize()) * 27);
         return slip.add(verify);
@@ -293,7 +297,7 @@ public final class BriefSlips {
                 () -> desk.change("margins", b -> b.withMargins(MarginChoice.NONE))));
         for (MarginSchool school : MarginSchool.shipped()) {
             slip.add(slip.choice(
-                    school.name(),
+                    school.called(),
                     gutterOf(Optional.of(school.id())),
                     now.equals(MarginChoice.ofSchool(Optional.of(school.id()))),
                     () -> desk.change("margins", b -> b.withMargins(MarginChoice.ofSchool(Optional.of(school.id()))))));

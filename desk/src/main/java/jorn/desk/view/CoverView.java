@@ -2,6 +2,7 @@ package jorn.desk.view;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.geometry.VPos;
@@ -138,7 +139,7 @@ public final class CoverView extends CanvasPane {
             g.setTextAlign(TextAlignment.CENTER);
             write(
                     g,
-                    "barcode",
+                    Wording.of("desk.cover.barcode"),
                     at.getMinX() + at.getWidth() / 2,
                     at.getMinY() + at.getHeight() / 2 + em() * 0.28,
                     Theme.INK,
@@ -147,7 +148,8 @@ public final class CoverView extends CanvasPane {
     }
 
     private static String name(CoverGeometry.CoverPart part) {
-        return part.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
+        return Wording.of(
+                "desk.cover.part-" + part.name().toLowerCase(Locale.ROOT).replace('_', '-'));
     }
 
     private void dashed(GraphicsContext g, Box box) {
@@ -186,9 +188,8 @@ public final class CoverView extends CanvasPane {
         if (zones) {
             boolean turned = state.book().brief().binding() == Binding.CASED;
             String cut = Wording.of(
-                    "desk.cover.all-round",
-                    (turned ? Wording.of("desk.cover.hatched-turned") : Wording.of("desk.cover.hatched-cut-off"))
-                            + Length.points(-state.cover().bled().x()).format(unit));
+                    turned ? "desk.cover.hatched-turned" : "desk.cover.hatched-cut-off",
+                    Length.points(-state.cover().bled().x()).format(unit));
             List<String> parts = new ArrayList<>(List.of(cut, Wording.of("desk.cover.dashed-keep-words-inside")));
             if (!state.cover().strips().isEmpty()) {
                 String what = state.cover().figures().hinge().isPresent()

@@ -56,13 +56,13 @@ public final class DecisionLadder extends VBox {
                 "paper",
                 Wording.of("desk.decision-ladder.paper-inside"),
                 all::paper,
-                () -> book().brief().paperStock().name());
+                () -> book().brief().paperStock().called());
         add(
                 Wording.of("desk.decision-ladder.ink"),
                 "ink",
                 Wording.of("desk.decision-ladder.what-inside-printed-with"),
                 all::ink,
-                () -> book().brief().inkSet().name());
+                () -> book().brief().inkSet().called());
         add(
                 Wording.of("desk.decision-ladder.binding"),
                 "binding",
@@ -101,12 +101,7 @@ public final class DecisionLadder extends VBox {
         BookState state = desk.state().get();
         int blanks = state.pagination().blanksAdded();
         String all = Integer.toString(state.pagination().pageCount());
-        return blanks == 0
-                ? all
-                : all + ", " + blanks
-                        + (blanks == 1
-                                ? Wording.of("desk.decision-ladder.them-blank")
-                                : Wording.of("desk.decision-ladder.them-blanks"));
+        return blanks == 0 ? all : Wording.of("desk.decision-ladder.of-them-blank", all, blanks);
     }
 
     private String margins() {
@@ -120,7 +115,7 @@ public final class DecisionLadder extends VBox {
         return own
                 ? Wording.of("desk.decision-ladder.set-by-hand")
                 : now.school()
-                        .map(s -> MarginSchool.of(s).name().toLowerCase(java.util.Locale.ROOT))
+                        .map(s -> Wording.within(MarginSchool.of(s).called()))
                         .orElse("");
     }
 

@@ -1,6 +1,7 @@
 package jorn.desk.view;
 
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -15,8 +16,10 @@ import jorn.book.Starter;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.DemoBooks;
 import jorn.desk.model.Desk;
+import jorn.desk.model.LanguageChoice;
 import jorn.measure.Size;
 import jorn.measure.Unit;
+import jorn.say.Language;
 import jorn.say.Wording;
 
 /** What stands on top of every bench: the book's name, the brief as one sentence, and what can be done with the book's file. */
@@ -60,10 +63,10 @@ public final class Header extends VBox {
         sentence.getChildren()
                 .addAll(
                         opening,
-                        with(kind, " of "),
+                        with(kind, Wording.of("desk.header.of")),
                         with(pages, ", "),
                         with(trim, Wording.of("desk.header.on")),
-                        with(paper, " in "),
+                        with(paper, Wording.of("desk.header.in")),
                         with(ink, ", "),
                         with(binding, Wording.of("desk.header.for")),
                         with(press, "."));
@@ -122,13 +125,14 @@ public final class Header extends VBox {
         Unit unit = desk.unit().get();
         String by = book.author().isBlank() ? "" : "  ·  " + book.author().strip();
         name.setText((book.shownTitle() + by).toUpperCase(java.util.Locale.ROOT));
-        opening.setText(book.kind().matches("(?i)[aeiou].*") ? Wording.of("desk.header.an") : "A ");
+        opening.setText(
+                book.kind().matches("(?i)[aeiou].*") ? Wording.of("desk.header.an") : Wording.of("desk.header.a"));
         kind.setText(book.kind());
         pages.setText(
                 Wording.of("desk.header.pages", desk.state().get().pagination().pageCount()));
         trim.setText(sizeInWords(brief.trim(), unit));
-        paper.setText(brief.paperStock().name());
-        ink.setText(brief.inkSet().name());
+        paper.setText(brief.paperStock().called());
+        ink.setText(brief.inkSet().called());
         binding.setText(brief.offer().inWords());
         press.setText(brief.press().name());
         undo.setDisable(!desk.canUndo());
@@ -195,7 +199,41 @@ public final class Header extends VBox {
             Rail.choose(size, desk.settings().textSize() == percent);
             sizes.getChildren().add(size);
         }
-        return slip.add(sizes);
+        slip.add(sizes);
+        return slip.add(Labels.label(Wording.of("desk.header.language"), "group-name"), languages())
+                .say(Wording.of("desk.header.speaks"));
+    }
+
+    private HBox languages() {
+        LanguageChoice choice = desk.settings().language();
+        HBox row = new HBox(4);
+        row.getChildren()
+                .add(language(
+                        choice,
+                        Optional.empty(),
+                        Wording.of(
+                                "desk.header.system-language",
+                                Language.ofSystem().ownName())));
+        for (Language each : Language.values()) {
+            row.getChildren().add(language(choice, Optional.of(each), each.ownName()));
+        }
+        return row;
+    }
+
+    private Button language(LanguageChoice choice, Optional<Language> wanted, String name) {
+        Button button = Labels.wordButton(
+                name,
+                Wording.of("desk.header.speaks"),
+                () -> desk.attempt(() -> {
+                    choice.choose(wanted);
+                    slips.close();
+                    desk.say(
+                            "desk.header.next-start",
+                            wanted.orElseGet(Language::ofSystem).ownName());
+                }));
+        button.setId("language-" + wanted.map(Language::code).orElse("system"));
+        Rail.choose(button, choice.byHand().equals(wanted));
+        return button;
     }
 
     private Runnable onTextSize = () -> {};

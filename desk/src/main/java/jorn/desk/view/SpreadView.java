@@ -225,7 +225,7 @@ public final class SpreadView extends CanvasPane {
         var slot = state.pagination().page(n);
         return slot.isBlank()
                 ? Wording.of("desk.spread.blank")
-                : ": " + state.book().recipeOf(slot).name().toLowerCase(java.util.Locale.ROOT);
+                : ": " + Wording.within(state.book().recipeOf(slot).name());
     }
 
     /** The page with its bleed, without what lies beyond the fold. */

@@ -51,7 +51,7 @@ final class FileDialogs implements BookFiles.Asker {
 
     @Override
     public Optional<Path> bookToOpen() {
-        return open("Open a book", BOOKS);
+        return open(Wording.of("desk.file-dialogs.open-book"), BOOKS);
     }
 
     @Override
@@ -69,7 +69,7 @@ final class FileDialogs implements BookFiles.Asker {
 
     @Override
     public Optional<Path> profileToOpen() {
-        return open("Take in a press profile", PROFILES);
+        return open(Wording.of("desk.file-dialogs.take-press-profile"), PROFILES);
     }
 
     @Override
@@ -79,12 +79,12 @@ final class FileDialogs implements BookFiles.Asker {
 
     @Override
     public Optional<Path> pictureToOpen() {
-        return open("Choose a picture", PICTURES);
+        return open(Wording.of("desk.file-dialogs.choose-picture"), PICTURES);
     }
 
     @Override
     public Optional<Path> listToOpen() {
-        return open("Choose a list", LISTS);
+        return open(Wording.of("desk.file-dialogs.choose-list"), LISTS);
     }
 
     @Override
