@@ -72,6 +72,11 @@ public record Figure(
         throw new IllegalStateException(key + " is no length");
     }
 
+    /** Whether it is answered by yes. */
+    public boolean isYes() {
+        return value instanceof Scalar scalar && scalar.unit().equals(Scalar.YES_NO) && scalar.value() != 0;
+    }
+
     /** The formula with the names of the inputs: "2 × (trim width + bleed) + spine". */
     public String inWords() {
         return fill(f -> Wording.within(f.label));

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import jorn.measure.Trouble;
+import jorn.say.Wording;
 import jorn.text.Typeface.Style;
 
 /** The typefaces that ship with Jorn. Their licences lie beside them in the fonts folder. */
@@ -42,13 +43,19 @@ public final class TypeShelf {
 
     private static List<Typeface> load() {
         List<Typeface> all = new ArrayList<>();
-        all.add(typeface("alegreya", "Alegreya", "lively book face", "AlegreyaLining", Style.values()));
-        all.add(typeface("alegreya-sans", "Alegreya Sans", "its sans", "AlegreyaSansLining", Style.values()));
+        all.add(typeface("alegreya", "Alegreya", Wording.of("text.manner.alegreya"), "AlegreyaLining", Style.values()));
+        all.add(typeface(
+                "alegreya-sans",
+                "Alegreya Sans",
+                Wording.of("text.manner.alegreya-sans"),
+                "AlegreyaSansLining",
+                Style.values()));
         Style[] four = {Style.REGULAR, Style.ITALIC, Style.BOLD, Style.BOLD_ITALIC};
-        all.add(typeface("garamond", "EB Garamond", "old book face", "EBGaramond", four));
-        all.add(typeface("work-sans", "Work Sans", "plain sans", "WorkSans", four));
-        all.add(typeface("atkinson", "Atkinson Hyperlegible", "easy to read", "AtkinsonHyperlegible", four));
-        all.add(typeface("caveat", "Caveat", "handwriting", "Caveat", Style.REGULAR, Style.BOLD));
+        all.add(typeface("garamond", "EB Garamond", Wording.of("text.manner.garamond"), "EBGaramond", four));
+        all.add(typeface("work-sans", "Work Sans", Wording.of("text.manner.work-sans"), "WorkSans", four));
+        all.add(typeface(
+                "atkinson", "Atkinson Hyperlegible", Wording.of("text.manner.atkinson"), "AtkinsonHyperlegible", four));
+        all.add(typeface("caveat", "Caveat", Wording.of("text.manner.caveat"), "Caveat", Style.REGULAR, Style.BOLD));
         return List.copyOf(all);
     }
 

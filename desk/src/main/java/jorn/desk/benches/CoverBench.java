@@ -189,10 +189,7 @@ public final class CoverBench implements Bench {
                     () -> desk.change("type", b -> b.withType(b.type().withHeading(each.id())))));
         }
         slip.add(Labels.label(Wording.of("desk.cover.spine"), "soft"));
-        boolean allowed = state.measures()
-                .get("spine.text.allowed")
-                .text(desk.unit().get())
-                .equals("yes");
+        boolean allowed = state.measures().get("spine.text.allowed").isYes();
         slip.add(
                 slip.choice(
                         Wording.of("desk.cover.title-on-spine"),

@@ -208,7 +208,7 @@ public final class PagesView extends BriefView {
     }
 
     private void count(int index, String text) {
-        if (text.strip().toLowerCase(java.util.Locale.ROOT).startsWith("fill")) {
+        if (text.strip().toLowerCase(java.util.Locale.ROOT).startsWith(Wording.of("desk.pages.fill"))) {
             boolean other = false;
             for (int i = 0; i < desk.book().runs().size(); i++) {
                 other |= i != index && desk.book().runs().get(i).isFilling();

@@ -28,7 +28,8 @@ final class PageSlip extends Slip {
         }
         Recipe recipe = work.recipe().get();
         String here = work.here();
-        if (desk.state().get().edition().pages().showsSubject(work.slot()) && !here.equals("this page")) {
+        if (desk.state().get().edition().pages().showsSubject(work.slot())
+                && !here.equals(Wording.of("desk.page-work.page"))) {
             say(Wording.of("desk.page.page-stands-for", here));
         }
         recipe.ruling().ifPresent(this::ruling);

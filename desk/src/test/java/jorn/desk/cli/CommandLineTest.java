@@ -11,6 +11,8 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import jorn.json.Json;
+import jorn.say.Language;
+import jorn.say.Wording;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -40,6 +42,20 @@ class CommandLineTest {
         System.arraycopy(more, 0, args, 6, more.length);
         assertEquals(0, jorn(args), err.toString());
         return file;
+    }
+
+    @Test
+    void helpAndRefusalsAreInTheLanguageThatIsSpoken() {
+        Language before = Wording.language();
+        try {
+            Wording.speak(Language.GERMAN);
+            jorn("help");
+            assertTrue(out.toString().contains("Ein Buch prüfen"), out.toString());
+            assertEquals(2, jorn("measure"));
+            assertTrue(err.toString().contains("nichts zum Messen"), err.toString());
+        } finally {
+            Wording.speak(before);
+        }
     }
 
     @Test

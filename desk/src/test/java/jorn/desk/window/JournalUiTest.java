@@ -24,6 +24,7 @@ import jorn.desk.model.BenchName;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.measure.Unit;
+import jorn.say.Language;
 import jorn.store.BookFile;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -173,6 +174,18 @@ class JournalUiTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.S);
         assertTrue(text("#notice").contains("under another name"), text("#notice"));
         assertArrayEquals(before, Files.readAllBytes(file));
+    }
+
+    @Test
+    void theLanguageIsChosenByHandForTheNextStart() {
+        clickOn("#books");
+        clickOn("#language-de");
+        assertTrue(text("#notice").contains("Deutsch"), text("#notice"));
+        assertEquals(Optional.of(Language.GERMAN), settings.language().byHand());
+        assertEquals(Language.GERMAN, settings.language().now());
+        clickOn("#books");
+        clickOn("#language-system");
+        assertEquals(Optional.empty(), settings.language().byHand());
     }
 
     @Test
