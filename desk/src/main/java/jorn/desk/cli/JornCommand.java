@@ -61,12 +61,12 @@ public final class JornCommand implements Callable<Integer> {
     /** Runs one command line, writing to these. */
     public static int run(PrintWriter out, PrintWriter err, String... args) {
         CommandLine line = new CommandLine(new JornCommand());
-        line.setResourceBundle(new WordBundle());
+        SpokenHelp.give(line);
         line.setOut(out);
         line.setErr(err);
         line.setCaseInsensitiveEnumValuesAllowed(true);
         line.setParameterExceptionHandler((e, wrong) -> {
-            err.println(Wording.of("cli.jorn.ask-jorn-help-for", e.getMessage()));
+            err.println(Wording.of("cli.jorn.ask-jorn-help-for", SpokenHelp.refusal(e)));
             return BAD;
         });
         line.setExecutionExceptionHandler((e, command, parsed) -> {
