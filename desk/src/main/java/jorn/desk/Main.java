@@ -2,7 +2,7 @@ package jorn.desk;
 
 import jorn.desk.cli.JornCommand;
 import jorn.desk.model.LanguageChoice;
-import jorn.desk.model.Settings;
+import jorn.desk.model.UserFolder;
 import jorn.say.Wording;
 
 /** Where the program begins: the command line, which opens the window where no other command is given. */
@@ -10,7 +10,7 @@ public final class Main {
     private Main() {}
 
     public static void main(String[] args) {
-        Wording.speak(new LanguageChoice(Settings.ownFolder()).now());
+        Wording.speak(new LanguageChoice(UserFolder.path()).now());
         System.exit(JornCommand.run(args));
     }
 }

@@ -20,7 +20,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Checks a book. */
-@Command(name = "check", description = "${bundle:cli.check.check-book-no-error}")
+@Command(name = "check")
 final class CheckCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

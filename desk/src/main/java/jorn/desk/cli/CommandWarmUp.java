@@ -5,6 +5,8 @@ import java.io.PrintWriter;
 import java.io.Writer;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import jorn.desk.model.LanguageChoice;
+import jorn.say.Wording;
 
 /** Gives the commonest commands once: the launcher keeps the classes that were loaded on the way, so that commands start sooner. */
 public final class CommandWarmUp {
@@ -13,6 +15,7 @@ public final class CommandWarmUp {
     public static void main(String[] args) throws IOException {
         Path folder = Files.createTempDirectory("jorn-");
         Path book = folder.resolve("warm.jorn");
+        Wording.speak(new LanguageChoice(folder).now());
         run("help");
         run("new", "dated-planner", "-o", book.toString(), "--from", "2027-01-01", "--to", "2027-01-31");
         run("measure", book.toString(), "--json");

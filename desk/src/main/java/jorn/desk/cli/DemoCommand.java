@@ -6,7 +6,7 @@ import jorn.desk.window.Windows;
 import picocli.CommandLine.Command;
 
 /** Opens the window with the demo books. */
-@Command(name = "demo", description = "${bundle:cli.demo.open-window-with-demo}")
+@Command(name = "demo")
 final class DemoCommand implements Callable<Integer> {
     @Override
     public Integer call() {

@@ -19,7 +19,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Writes a book's files. */
-@Command(name = "export", description = "${bundle:cli.export.write-files-press-takes}")
+@Command(name = "export")
 final class ExportCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

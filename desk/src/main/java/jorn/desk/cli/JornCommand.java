@@ -4,45 +4,20 @@ import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.concurrent.Callable;
 import jorn.desk.window.Windows;
 import jorn.measure.Trouble;
 import jorn.say.Wording;
 import picocli.CommandLine;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Model.PositionalParamSpec;
 
 /** The command line. Exit codes: 0 done, 1 errors found by a check, 2 cannot be read or bad usage. */
-@Command(
-        name = "jorn",
-        description = "${bundle:cli.jorn.jorn-measures-draws-checks}",
-        subcommands = {
-            NewCommand.class,
-            MeasureCommand.class,
-            PressesCommand.class,
-            RecipesCommand.class,
-            RecipeCommand.class,
-            PagesCommand.class,
-            CheckCommand.class,
-            ExportCommand.class,
-            DemoCommand.class,
-            CommandLine.HelpCommand.class
-        },
-        footer = {
-            "",
-            "${bundle:cli.jorn.test-run-tests}",
-            "${bundle:cli.jorn.bench-run-benchmarks-print}",
-            "${bundle:cli.jorn.screenshots-write-picture-each}",
-            "",
-            "${bundle:cli.jorn.without-command-jorn-opens}"
-        })
-public final class JornCommand implements Callable<Integer> {
+public final class JornCommand {
     static final int DONE = 0;
     static final int FOUND = 1;
     static final int BAD = 2;
 
-    @Parameters(arity = "0..1", paramLabel = "FILE.jorn", description = "${bundle:cli.jorn.book-open}")
-    private Path file;
+    private static final String HELP = "help";
 
     private JornCommand() {}
 
@@ -60,8 +35,28 @@ public final class JornCommand implements Callable<Integer> {
 
     /** Runs one command line, writing to these. */
     public static int run(PrintWriter out, PrintWriter err, String... args) {
-        CommandLine line = new CommandLine(new JornCommand());
-        SpokenHelp.give(line);
+        int code = args.length > 0 && args[0].equals(HELP) ? help(out, err, args) : execute(out, err, args);
+        out.flush();
+        err.flush();
+        return code;
+    }
+
+    private static int help(PrintWriter out, PrintWriter err, String... args) {
+        if (args.length == 1) {
+            Overview.print(out);
+            return DONE;
+        }
+        CommandLine asked = line(args[1]).getSubcommands().get(args[1]);
+        if (asked == null) {
+            err.println(Wording.of("cli.jorn.ask-jorn-help-for", Wording.of("cli.help.not-understood", args[1])));
+            return BAD;
+        }
+        asked.usage(out);
+        return DONE;
+    }
+
+    private static int execute(PrintWriter out, PrintWriter err, String... args) {
+        CommandLine line = line(args.length == 0 ? "" : args[0]);
         line.setOut(out);
         line.setErr(err);
         line.setCaseInsensitiveEnumValuesAllowed(true);
@@ -80,17 +75,40 @@ public final class JornCommand implements Callable<Integer> {
             }
             return BAD;
         });
-        int code = line.execute(args);
-        out.flush();
-        err.flush();
-        return code;
+        line.setExecutionStrategy(parsed -> parsed.hasSubcommand()
+                ? new CommandLine.RunLast().execute(parsed)
+                : window(line, parsed.matchedPositionalValue(0, null)));
+        return line.execute(args);
     }
 
-    @Override
-    public Integer call() {
-        if (file != null && !file.toString().endsWith(".jorn")) {
-            throw Trouble.of("cli.jorn.neither-command-nor-jorn", file);
+    /** All commands by name, and the one that is meant whole. */
+    private static CommandLine line(String meant) {
+        CommandSpec root = CommandSpec.create()
+                .name("jorn")
+                .addPositional(PositionalParamSpec.builder()
+                        .index("0")
+                        .arity("0..1")
+                        .type(Path.class)
+                        .paramLabel("FILE.jorn")
+                        .description(Wording.of("cli.jorn.book-open"))
+                        .build());
+        CommandLine line = new CommandLine(root);
+        for (Verb verb : Verb.ALL) {
+            line.addSubcommand(verb.name(), verb.name().equals(meant) ? verb.whole() : verb.named());
         }
-        return Windows.open(Optional.ofNullable(file), false);
+        line.addSubcommand(HELP, new Verb(HELP, "cli.help.describes-command", Object::new).named());
+        SpokenHelp.give(line);
+        return line;
+    }
+
+    private static int window(CommandLine line, Path file) {
+        try {
+            if (file != null && !file.toString().endsWith(".jorn")) {
+                throw Trouble.of("cli.jorn.neither-command-nor-jorn", file);
+            }
+            return Windows.open(Optional.ofNullable(file), false);
+        } catch (Trouble t) {
+            throw new CommandLine.ExecutionException(line, t.getMessage(), t);
+        }
     }
 }

@@ -25,7 +25,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Prints all figures of a book or of a brief. */
-@Command(name = "measure", description = "${bundle:cli.measure.print-all-figures-book}")
+@Command(name = "measure")
 final class MeasureCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

@@ -19,7 +19,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Writes a whole book file, ready to export. */
-@Command(name = "new", description = "${bundle:cli.new.write-new-book-ready}")
+@Command(name = "new")
 final class NewCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

@@ -19,7 +19,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Lists the pages of a book. */
-@Command(name = "pages", description = "${bundle:cli.pages.list-pages-book-number}")
+@Command(name = "pages")
 final class PagesCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

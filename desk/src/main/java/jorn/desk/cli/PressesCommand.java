@@ -15,7 +15,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** Lists the press profiles, or tests one. */
-@Command(name = "presses", description = "${bundle:cli.presses.list-press-profiles-or}")
+@Command(name = "presses")
 final class PressesCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

@@ -22,7 +22,7 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Writes one page of a design. */
-@Command(name = "recipe", description = "${bundle:cli.recipe.write-one-page-page}")
+@Command(name = "recipe")
 final class RecipeCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

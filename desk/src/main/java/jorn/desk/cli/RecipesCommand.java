@@ -13,7 +13,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** Lists the page designs. */
-@Command(name = "recipes", description = "${bundle:cli.recipes.list-page-designs-catalogue}")
+@Command(name = "recipes")
 final class RecipesCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

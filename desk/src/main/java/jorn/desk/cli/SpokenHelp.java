@@ -18,11 +18,6 @@ final class SpokenHelp {
         line.setResourceBundle(new WordBundle());
         head(line);
         line.getSubcommands().values().forEach(SpokenHelp::head);
-        line.getSubcommands()
-                .get("help")
-                .getCommandSpec()
-                .usageMessage()
-                .description(Wording.of("cli.help.describes-command"));
     }
 
     private static void head(CommandLine line) {

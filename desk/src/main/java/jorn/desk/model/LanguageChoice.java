@@ -16,8 +16,6 @@ import jorn.store.SafeFile;
  * choice has a file of its own, so that a short command need not read all settings before its first word.
  */
 public final class LanguageChoice {
-    private static final Logger LOG = Logger.getLogger(LanguageChoice.class.getName());
-
     private final Path file;
 
     /** @param folder of the settings */
@@ -41,7 +39,9 @@ public final class LanguageChoice {
         try {
             return Language.of(Files.readString(file, StandardCharsets.UTF_8).strip());
         } catch (IOException e) {
-            LOG.log(Level.WARNING, "The language that was chosen cannot be read; the system's is spoken.", e);
+            // Not kept in a field: making a logger takes longer than a short command has.
+            Logger.getLogger(LanguageChoice.class.getName())
+                    .log(Level.WARNING, "The language that was chosen cannot be read; the system's is spoken.", e);
             return Optional.empty();
         }
     }

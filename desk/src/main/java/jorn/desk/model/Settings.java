@@ -35,7 +35,7 @@ public final class Settings {
 
     /** The settings in the user's own folder; as new where there are none or they cannot be read. */
     public static Settings load() {
-        return load(ownFolder());
+        return load(UserFolder.path());
     }
 
     /** The settings in this folder. */
@@ -60,18 +60,6 @@ public final class Settings {
         } catch (IOException e) {
             throw Trouble.because(e, "desk.settings.no-temporary-folder-can");
         }
-    }
-
-    /** The user's own folder: {@code JORN_HOME} where it is set. */
-    public static Path ownFolder() {
-        String own = System.getenv("JORN_HOME");
-        if (own != null && !own.isBlank()) {
-            return Path.of(own);
-        }
-        String config = System.getenv("XDG_CONFIG_HOME");
-        return config != null && !config.isBlank()
-                ? Path.of(config, "jorn")
-                : Path.of(System.getProperty("user.home"), ".config", "jorn");
     }
 
     private void read(JsonNode n) {

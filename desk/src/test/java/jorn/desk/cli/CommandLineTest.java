@@ -203,6 +203,20 @@ class CommandLineTest {
     }
 
     @Test
+    void helpTellsOfOneCommandAndOfNoOther() {
+        assertEquals(0, jorn("help", "check"));
+        assertTrue(out.toString().contains("jorn check") && out.toString().contains("--json"), out.toString());
+        assertEquals(2, jorn("help", "fold"));
+        assertTrue(err.toString().contains("“fold”"), err.toString());
+    }
+
+    @Test
+    void aWordThatIsNoCommandAndNoBookIsToldInWords() {
+        assertEquals(2, jorn("fold"));
+        assertTrue(err.toString().contains("neither a command nor a .jorn file"), err.toString());
+    }
+
+    @Test
     void measuresEveryBinding() {
         for (String[] each : new String[][] {
             {"online", "6x9in", "glued"}, {"casebound", "6x9in", "cased"}, {"casebound", "6x9in", "jacket"},

@@ -1,0 +1,43 @@
+package jorn.desk.cli;
+
+import java.util.List;
+import java.util.function.Supplier;
+import jorn.say.Wording;
+import picocli.CommandLine;
+import picocli.CommandLine.Model.CommandSpec;
+
+/**
+ * A word of the command line. What stands behind it is made only when it is said: reading all commands takes longer than most of
+ * them work.
+ *
+ * @param name as it is said
+ * @param key of what it is for
+ * @param made what does it
+ */
+record Verb(String name, String key, Supplier<Object> made) {
+    /** In the order in which help lists them. */
+    static final List<Verb> ALL = List.of(
+            new Verb("new", "cli.new.write-new-book-ready", NewCommand::new),
+            new Verb("measure", "cli.measure.print-all-figures-book", MeasureCommand::new),
+            new Verb("presses", "cli.presses.list-press-profiles-or", PressesCommand::new),
+            new Verb("recipes", "cli.recipes.list-page-designs-catalogue", RecipesCommand::new),
+            new Verb("recipe", "cli.recipe.write-one-page-page", RecipeCommand::new),
+            new Verb("pages", "cli.pages.list-pages-book-number", PagesCommand::new),
+            new Verb("check", "cli.check.check-book-no-error", CheckCommand::new),
+            new Verb("export", "cli.export.write-files-press-takes", ExportCommand::new),
+            new Verb("demo", "cli.demo.open-window-with-demo", DemoCommand::new));
+
+    /** The whole command, with its options. */
+    CommandLine whole() {
+        CommandLine line = new CommandLine(made.get());
+        line.getCommandSpec().usageMessage().description(Wording.of(key));
+        return line;
+    }
+
+    /** Its name and what it is for. */
+    CommandLine named() {
+        CommandSpec spec = CommandSpec.create().name(name);
+        spec.usageMessage().description(Wording.of(key));
+        return new CommandLine(spec);
+    }
+}
