@@ -1,5 +1,7 @@
 package jorn.art;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.Locale;
@@ -14,6 +16,8 @@ import jorn.say.Wording;
  * A colour as it is mixed: black ink and its tints, a grey of a screen, red, green and blue, four inks, or an ink of its own.
  * What a file says instead, where a press wants another mixture, is the affair of the colour policy at delivery.
  */
+// Files once said of each ink whether it is a colour, which the ink itself says better.
+@JsonIgnoreProperties("coloured")
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "ink")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Ink.Black.class, name = "black"),
@@ -38,6 +42,7 @@ public sealed interface Ink {
     String name();
 
     /** Whether it needs any other ink than black. */
+    @JsonIgnore
     boolean isColoured();
 
     /**

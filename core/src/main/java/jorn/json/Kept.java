@@ -78,7 +78,7 @@ public record Kept(
     private static Kept ofObject(ObjectNode read, ObjectNode written) {
         Map<String, JsonNode> fields = new TreeMap<>();
         Map<String, Kept> inside = new TreeMap<>();
-        read.fields().forEachRemaining(e -> {
+        read.properties().forEach(e -> {
             JsonNode known = written.get(e.getKey());
             // A known field that is left empty is not written, nor is one that is given as null.
             if (known == null && !e.getValue().isNull()) {

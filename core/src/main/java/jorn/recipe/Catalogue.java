@@ -136,7 +136,7 @@ public final class Catalogue {
     /** The tree with words in place of keys: {@code "@habits"} stands for the words {@code pages.habits}. */
     private static JsonNode worded(JsonNode node) {
         if (node instanceof ObjectNode object) {
-            object.fields().forEachRemaining(e -> e.setValue(worded(e.getValue())));
+            object.properties().forEach(e -> e.setValue(worded(e.getValue())));
         } else if (node instanceof ArrayNode list) {
             for (int i = 0; i < list.size(); i++) {
                 list.set(i, worded(list.get(i)));

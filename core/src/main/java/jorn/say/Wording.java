@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -24,6 +25,8 @@ import java.util.regex.Pattern;
 public final class Wording {
     /** An argument whose number decides about the words: {@code {0, plural, one {# page} other {# pages}}}. */
     private static final Pattern COUNTS = Pattern.compile("\\{\\d+\\s*,");
+
+    private static final Pattern PLACE = Pattern.compile("\\{(\\d+)}");
 
     private static final Map<String, Properties> TABLES = new ConcurrentHashMap<>();
     private static final Map<String, MessageFormat> FORMATS = new ConcurrentHashMap<>();
@@ -102,6 +105,11 @@ public final class Wording {
 
     private static String format(Language wanted, String key, String pattern, Object... arguments) {
         boolean counts = COUNTS.matcher(pattern).find();
+        if (!counts && pattern.indexOf('\'') < 0) {
+            // Nothing but places to put words in: a short command need not load the whole formatter for them.
+            return PLACE.matcher(pattern)
+                    .replaceAll(m -> Matcher.quoteReplacement(String.valueOf(arguments[Integer.parseInt(m.group(1))])));
+        }
         Object[] given = new Object[arguments.length];
         for (int i = 0; i < given.length; i++) {
             // A number that is only put in has been rounded and written by whoever gives it.

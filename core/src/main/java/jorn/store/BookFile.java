@@ -134,10 +134,19 @@ public final class BookFile {
         Book book = Json.read(tree, Content.class, what, field -> passedOver.set(true))
                 .book();
         if (passedOver.get()) {
+            forgetColoured(tree);
             Kept kept = Kept.of(tree, Json.tree(Content.of(book)));
             book = book.withIdentity(book.identity().withKept(kept));
         }
         return withPictures(book, zip);
+    }
+
+    /** What older files say of inks, and this version says no more. */
+    private static void forgetColoured(JsonNode node) {
+        if (node instanceof ObjectNode object && object.has("ink")) {
+            object.remove("coloured");
+        }
+        node.forEach(BookFile::forgetColoured);
     }
 
     private static boolean isReadable(JsonNode tree) {

@@ -152,6 +152,26 @@ class NewerBookTest {
     }
 
     @Test
+    void aBookAsItIsWrittenHasNothingThatIsNotKnown() throws IOException {
+        for (Starter starter : Starter.values()) {
+            Path file = folder.resolve(starter.id() + ".jorn");
+            BookFile.save(starter.begin(), file);
+            List<String> passedOver = new ArrayList<>();
+            Json.read(json(file).get("book"), Book.class, "the book", passedOver::add);
+            assertEquals(List.of(), passedOver, starter.id());
+        }
+    }
+
+    @Test
+    void whatOlderFilesSaidOfInksIsForgotten() throws IOException {
+        Book book = BookFile.load(newer(tree -> {
+            ((ObjectNode) tree.at("/book/cover/ground")).put("coloured", true);
+            tree.put("glow", 1);
+        }));
+        assertEquals(List.of("glow"), book.unknownFields());
+    }
+
+    @Test
     void whatIsKeptIsSaidByTheProof() throws IOException {
         Book book = BookFile.load(newer(tree -> {
             for (String field : List.of("a", "b", "c", "d", "e")) {

@@ -43,7 +43,7 @@ class TablesTest {
 
     /** Where a literal can only be a key. */
     private static final Pattern SAID = Pattern.compile(
-            "(?:Wording\\.of|Message\\.of|Trouble\\.of|\\.say|Notice\\.done|@Label|new Verb)\\(\\s*\"([a-z.0-9-]+)\"");
+            "(?:Wording\\.of|Message\\.of|Trouble\\.of|\\.say|Notice\\.done|@Label|new Verb)\\((?:\"[a-z]+\",)?\\s*\"([a-z.0-9-]+)\"");
 
     /** Tables whose keys are made of the names of things. */
     private static final Set<String> NAMED = Set.of("trade", "designs", "pages");

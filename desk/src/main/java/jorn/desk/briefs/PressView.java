@@ -91,7 +91,7 @@ public final class PressView extends BriefView {
 
     /** One line for each clause, indented by depth. */
     private void clauses(VBox page, JsonNode node, String path, int depth) {
-        Iterator<Map.Entry<String, JsonNode>> fields = node.fields();
+        Iterator<Map.Entry<String, JsonNode>> fields = node.properties().iterator();
         while (fields.hasNext()) {
             Map.Entry<String, JsonNode> f = fields.next();
             String at = path + "/" + f.getKey();

@@ -36,6 +36,7 @@ final class ExportCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         var out = spec.commandLine().getOut();
+        Exporter.makeReady();
         List<WrittenFile> written = Exporter.export(Edition.of(BookFile.load(file)), folder, Progress.SILENT);
         if (json) {
             List<Map<String, Object>> array =

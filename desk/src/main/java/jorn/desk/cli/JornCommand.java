@@ -3,6 +3,7 @@ package jorn.desk.cli;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Optional;
 import jorn.desk.window.Windows;
 import jorn.measure.Trouble;
@@ -46,17 +47,18 @@ public final class JornCommand {
             Overview.print(out);
             return DONE;
         }
-        CommandLine asked = line(args[1]).getSubcommands().get(args[1]);
-        if (asked == null) {
+        Optional<Verb> asked = Verb.find(args[1]);
+        if (asked.isEmpty()) {
             err.println(Wording.of("cli.jorn.ask-jorn-help-for", Wording.of("cli.help.not-understood", args[1])));
             return BAD;
         }
-        asked.usage(out);
+        asked.get().line().usage(out);
         return DONE;
     }
 
     private static int execute(PrintWriter out, PrintWriter err, String... args) {
-        CommandLine line = line(args.length == 0 ? "" : args[0]);
+        Optional<Verb> verb = args.length == 0 ? Optional.empty() : Verb.find(args[0]);
+        CommandLine line = verb.map(Verb::line).orElseGet(JornCommand::bookAlone);
         line.setOut(out);
         line.setErr(err);
         line.setCaseInsensitiveEnumValuesAllowed(true);
@@ -75,14 +77,11 @@ public final class JornCommand {
             }
             return BAD;
         });
-        line.setExecutionStrategy(parsed -> parsed.hasSubcommand()
-                ? new CommandLine.RunLast().execute(parsed)
-                : window(line, parsed.matchedPositionalValue(0, null)));
-        return line.execute(args);
+        return line.execute(verb.isPresent() ? Arrays.copyOfRange(args, 1, args.length) : args);
     }
 
-    /** All commands by name, and the one that is meant whole. */
-    private static CommandLine line(String meant) {
+    /** What is said where no command is: nothing, or a book to open. */
+    private static CommandLine bookAlone() {
         CommandSpec root = CommandSpec.create()
                 .name("jorn")
                 .addPositional(PositionalParamSpec.builder()
@@ -90,14 +89,9 @@ public final class JornCommand {
                         .arity("0..1")
                         .type(Path.class)
                         .paramLabel("FILE.jorn")
-                        .description(Wording.of("cli.jorn.book-open"))
                         .build());
         CommandLine line = new CommandLine(root);
-        for (Verb verb : Verb.ALL) {
-            line.addSubcommand(verb.name(), verb.name().equals(meant) ? verb.whole() : verb.named());
-        }
-        line.addSubcommand(HELP, new Verb(HELP, "cli.help.describes-command", Object::new).named());
-        SpokenHelp.give(line);
+        line.setExecutionStrategy(parsed -> window(line, parsed.matchedPositionalValue(0, null)));
         return line;
     }
 

@@ -5,7 +5,6 @@ import jorn.say.Wording;
 import picocli.CommandLine;
 import picocli.CommandLine.MissingParameterException;
 import picocli.CommandLine.Model.ArgSpec;
-import picocli.CommandLine.Model.UsageMessageSpec;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.UnmatchedArgumentException;
 
@@ -16,14 +15,7 @@ final class SpokenHelp {
     /** Puts our words in place of the library's. */
     static void give(CommandLine line) {
         line.setResourceBundle(new WordBundle());
-        head(line);
-        line.getSubcommands().values().forEach(SpokenHelp::head);
-    }
-
-    private static void head(CommandLine line) {
-        UsageMessageSpec usage = line.getCommandSpec().usageMessage();
-        usage.synopsisHeading(Wording.of("cli.help.usage") + " ");
-        usage.commandListHeading(Wording.of("cli.help.commands") + "%n");
+        line.getCommandSpec().usageMessage().synopsisHeading(Wording.of("cli.help.usage") + " ");
     }
 
     /** Why words were not understood. */

@@ -1,10 +1,10 @@
 package jorn.desk.cli;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import jorn.say.Wording;
 import picocli.CommandLine;
-import picocli.CommandLine.Model.CommandSpec;
 
 /**
  * A word of the command line. What stands behind it is made only when it is said: reading all commands takes longer than most of
@@ -27,17 +27,16 @@ record Verb(String name, String key, Supplier<Object> made) {
             new Verb("export", "cli.export.write-files-press-takes", ExportCommand::new),
             new Verb("demo", "cli.demo.open-window-with-demo", DemoCommand::new));
 
-    /** The whole command, with its options. */
-    CommandLine whole() {
-        CommandLine line = new CommandLine(made.get());
-        line.getCommandSpec().usageMessage().description(Wording.of(key));
-        return line;
+    static Optional<Verb> find(String name) {
+        return ALL.stream().filter(v -> v.name.equals(name)).findFirst();
     }
 
-    /** Its name and what it is for. */
-    CommandLine named() {
-        CommandSpec spec = CommandSpec.create().name(name);
-        spec.usageMessage().description(Wording.of(key));
-        return new CommandLine(spec);
+    /** Reads the words after the name. */
+    CommandLine line() {
+        CommandLine line = new CommandLine(made.get());
+        line.getCommandSpec().name("jorn " + name);
+        line.getCommandSpec().usageMessage().description(Wording.of(key));
+        SpokenHelp.give(line);
+        return line;
     }
 }

@@ -1,6 +1,7 @@
 package jorn.print.export;
 
 import java.io.IOException;
+import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.text.Normalizer;
@@ -8,6 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.CancellationException;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import jorn.book.Book;
 import jorn.deliver.Handover;
 import jorn.deliver.SheetPlan;
@@ -83,6 +86,24 @@ public final class Exporter {
                 sink.writeTo(out);
             }
         });
+    }
+
+    /**
+     * Makes ready, on a thread of its own, what every file needs: whoever reads the book meanwhile waits less for the files. Nothing
+     * is lost where it fails; the first file then says what is wrong.
+     */
+    public static void makeReady() {
+        Thread ready = new Thread(
+                () -> {
+                    try (PdfSink sink = new PdfSink("", "")) {
+                        sink.writeTo(OutputStream.nullOutputStream());
+                    } catch (IOException e) {
+                        Logger.getLogger(Exporter.class.getName()).log(Level.FINE, "PDF is not ready yet", e);
+                    }
+                },
+                "make ready");
+        ready.setDaemon(true);
+        ready.start();
     }
 
     private static void prepare(Path folder) {
