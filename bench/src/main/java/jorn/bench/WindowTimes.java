@@ -185,7 +185,10 @@ record WindowTimes(double firstWindow, double flip, double open, double drag, lo
         private final Stage stage;
         private final Opened opened;
         private final double[] rate;
+
+        @SuppressWarnings("NullAway.Init") // found before it is dragged
         private SpreadView spread;
+
         private double x;
         private double y;
         private int frames = -3;

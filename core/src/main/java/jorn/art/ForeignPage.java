@@ -10,6 +10,7 @@ package jorn.art;
  * @param height in points, as it is seen
  * @param bytes the whole file
  */
+@SuppressWarnings("ArrayRecordComponent") // compared by identity or by what it says; nobody changes it
 public record ForeignPage(String id, String name, int number, double width, double height, byte[] bytes) {
     /** The same page of the file is equal, however often the file was read. */
     @Override

@@ -13,6 +13,7 @@ import java.util.Arrays;
  * @param text the characters, in reading order
  * @param plain whether each glyph stands for exactly one character in order, so that no reader needs to be told the text
  */
+@SuppressWarnings("ArrayRecordComponent") // compared by identity or by what it says; nobody changes it
 public record GlyphRun(String face, double size, int[] glyphs, double[] x, String text, boolean plain) {
     /** The whole advance in points. */
     public double width() {

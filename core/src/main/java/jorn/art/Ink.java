@@ -28,8 +28,10 @@ import jorn.say.Wording;
 })
 public sealed interface Ink {
     /** Full black. */
+    @SuppressWarnings("ClassInitializationDeadlock") // nobody makes a Black before Ink is there
     Ink BLACK = new Black(1);
     /** Bare paper. */
+    @SuppressWarnings("ClassInitializationDeadlock")
     Ink WHITE = new Black(0);
 
     /** Lets the visitor do what it does with this kind of ink. */

@@ -38,7 +38,8 @@ public final class Marks {
                 walk(g.inside(), at, seen, opacity * g.opacity(), each);
             } else {
                 Box bounds = at.of(mark.bounds());
-                each.accept(new Standing(mark, at, seen == EVERYWHERE ? bounds : bounds.common(seen), opacity));
+                boolean everywhere = seen.equals(EVERYWHERE);
+                each.accept(new Standing(mark, at, everywhere ? bounds : bounds.common(seen), opacity));
             }
         }
     }

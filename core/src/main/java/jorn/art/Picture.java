@@ -12,6 +12,7 @@ import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A picture as it was brought in: its file, untouched. Two pictures with the same bytes are the same picture.
@@ -22,6 +23,7 @@ import jorn.measure.Trouble;
  * @param height in pixels; 0 where the picture is missing
  * @param bytes the file; empty where the picture is missing
  */
+@SuppressWarnings("ArrayRecordComponent") // compared by identity or by what it says; nobody changes it
 public record Picture(@Required String id, @Required String name, int width, int height, @JsonIgnore byte[] bytes) {
     /** More pixels than this on a side cannot be handled well. */
     private static final int MOST_PIXELS = 20_000;
@@ -58,7 +60,7 @@ public record Picture(@Required String id, @Required String name, int width, int
         }
     }
 
-    private static Trouble notAPicture(String name, IOException cause) {
+    private static Trouble notAPicture(String name, @Nullable IOException cause) {
         return Trouble.because(cause, "art.picture.not-picture-jorn-can", name);
     }
 

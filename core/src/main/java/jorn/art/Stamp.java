@@ -27,7 +27,7 @@ public final class Stamp {
 
     @Override
     public boolean equals(Object o) {
-        return this == o || o instanceof Stamp s && hash == s.hash && marks.equals(s.marks);
+        return this == o || (o instanceof Stamp s && hash == s.hash && marks.equals(s.marks));
     }
 
     @Override

@@ -35,6 +35,7 @@ public record Cycle(
     }
 
     /** The same, repeated for other stretches. */
+    @Override
     public Cycle withPer(Span span) {
         return new Cycle(span.title(), span, from, to, count);
     }

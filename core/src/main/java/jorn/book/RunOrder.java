@@ -30,8 +30,8 @@ public final class RunOrder {
         boolean oneEnds = book.cycles().stream().anyMatch(c -> c.to() == at);
         List<Cycle> cycles = book.cycles().stream()
                 .map(c -> {
-                    boolean before = at < c.from() || at == c.from() && (!joining || oneEnds);
-                    boolean inside = at < c.to() || at == c.to() && joining;
+                    boolean before = at < c.from() || (at == c.from() && (!joining || oneEnds));
+                    boolean inside = at < c.to() || (at == c.to() && joining);
                     return before ? c.moved(1, 1) : inside ? c.moved(0, 1) : c;
                 })
                 .toList();
@@ -124,7 +124,7 @@ public final class RunOrder {
     public static Book repeat(Book book, int from, int to, Span per, Optional<Integer> count) {
         for (Cycle c : book.cycles()) {
             boolean apart = c.to() <= from || c.from() >= to;
-            boolean nested = c.from() >= from && c.to() <= to || from >= c.from() && to <= c.to();
+            boolean nested = (c.from() >= from && c.to() <= to) || (from >= c.from() && to <= c.to());
             if (!apart && !nested) {
                 throw Trouble.of("book.run-order.these-runs-begin-or", c.name());
             }

@@ -1,6 +1,7 @@
 package jorn.book;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -317,7 +318,7 @@ public enum Starter {
 
     /** The coming year where the book is dated. */
     private CalendarChoice calendar() {
-        int year = LocalDate.now().getYear() + 1;
+        int year = LocalDate.now(ZoneId.systemDefault()).getYear() + 1;
         return isDated()
                 ? CalendarChoice.UNDATED.dated(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31))
                 : CalendarChoice.UNDATED;

@@ -166,7 +166,7 @@ public final class Measures {
     private static Figure weight(Book book, Pagination pagination) {
         Length w = book.brief().trim().width();
         Length h = book.brief().trim().height();
-        double leaves = (pagination.pageCount() + 1) / 2;
+        int leaves = (pagination.pageCount() + 1) / 2;
         double gsm = book.brief().paperStock().grammage();
         double area = w.in(Unit.MILLIMETRE) * h.in(Unit.MILLIMETRE) / 1e6;
         String press = book.brief().press().name();

@@ -33,7 +33,7 @@ final class SheetCount {
         double a = sheet.sheet().width().points();
         double b = sheet.sheet().height().points();
         double slack = 0.5;
-        return w <= a + slack && h <= b + slack || w <= b + slack && h <= a + slack;
+        return (w <= a + slack && h <= b + slack) || (w <= b + slack && h <= a + slack);
     }
 
     private static Figure figure(Book book, Pagination pagination, CutSheet sheet) {

@@ -86,8 +86,8 @@ final class CalendarFile {
         ZoneId zone = zone(start);
         long length = length(event, first);
         if (event.getRecurrenceId() != null
-                || event.getRecurrenceRule() == null
-                        && event.getRecurrenceDates().isEmpty()) {
+                || (event.getRecurrenceRule() == null
+                        && event.getRecurrenceDates().isEmpty())) {
             days(first.toInstant(), first.hasTime(), length, zone, words);
             return;
         }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -54,7 +55,7 @@ public final class DayFile {
     }
 
     private static Period ahead() {
-        LocalDate year = LocalDate.now().withDayOfYear(1);
+        LocalDate year = LocalDate.now(ZoneId.systemDefault()).withDayOfYear(1);
         return new Period(year, year.plusYears(YEARS));
     }
 

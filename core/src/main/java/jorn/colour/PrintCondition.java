@@ -188,7 +188,7 @@ public final class PrintCondition {
         boolean[] held = new boolean[3];
         boolean any = false;
         for (int i = 0; i < 3; i++) {
-            held[i] = inks[i] <= 0 && move[i] < 0 || inks[i] >= 1 && move[i] > 0;
+            held[i] = (inks[i] <= 0 && move[i] < 0) || (inks[i] >= 1 && move[i] > 0);
             any |= held[i];
         }
         return any ? least(slope, miss, held) : move;

@@ -151,12 +151,12 @@ public final class CoverGeometry {
     /** Whether the fixed sheet is large enough for the cover. */
     public boolean fitsSheet() {
         return figures.sheet().isEmpty()
-                || figures.sheet().get(0).length().compareTo(figures.width().length()) >= 0
+                || (figures.sheet().get(0).length().compareTo(figures.width().length()) >= 0
                         && figures.sheet()
                                         .get(1)
                                         .length()
                                         .compareTo(figures.height().length())
-                                >= 0;
+                                >= 0);
     }
 
     /** The finished cover, spread flat. */

@@ -15,6 +15,7 @@ import jorn.cover.CoverGeometry;
 import jorn.makeup.PageComposer;
 import jorn.makeup.PageGeometry;
 import jorn.makeup.Paginator;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Everything that follows from a book, all of the same moment, computed once: which page is which, the measures of its pages
@@ -27,7 +28,7 @@ public final class Edition {
     private final PageGeometry geometry;
     private final PageComposer pages;
     private final Cover cover;
-    private Measures measures;
+    private @Nullable Measures measures;
 
     /**
      * A page and what stands on it.

@@ -38,6 +38,7 @@ import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.say.Message;
 import jorn.say.Wording;
+import org.jspecify.annotations.Nullable;
 
 /** Reads and writes Jorn's data files; lengths stand in them as "0.125 in" and sizes as "6x9in". */
 public final class Json {
@@ -159,7 +160,7 @@ public final class Json {
     }
 
     /** Refuses a record in which a required field is written but null. */
-    private static void requireFilled(Object value, String path, String what) {
+    private static void requireFilled(@Nullable Object value, String path, String what) {
         if (value instanceof Iterable<?> list && !(value instanceof JsonNode)) {
             int i = 1;
             for (Object each : list) {
@@ -177,7 +178,7 @@ public final class Json {
         }
     }
 
-    private static Trouble lacking(String what, String field, Throwable cause) {
+    private static Trouble lacking(String what, String field, @Nullable Throwable cause) {
         return Trouble.because(cause, "json.json.lacks-field", what, field);
     }
 

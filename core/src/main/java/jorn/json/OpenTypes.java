@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.ServiceLoader;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** Finds the types of open interfaces, for files, through the families that are named as services. */
 public final class OpenTypes extends TypeIdResolverBase {
@@ -33,7 +34,7 @@ public final class OpenTypes extends TypeIdResolverBase {
         }
     }
 
-    private Class<?> base;
+    private Class<?> base = Object.class;
 
     private static List<TypeFamily> load() {
         List<TypeFamily> all = new ArrayList<>();
@@ -57,17 +58,17 @@ public final class OpenTypes extends TypeIdResolverBase {
     }
 
     @Override
-    public String idFromValue(Object value) {
+    public @Nullable String idFromValue(Object value) {
         return idFromValueAndType(value, value.getClass());
     }
 
     @Override
-    public String idFromValueAndType(Object value, Class<?> type) {
+    public @Nullable String idFromValueAndType(Object value, Class<?> type) {
         return IDS.get(type);
     }
 
     @Override
-    public JavaType typeFromId(DatabindContext context, String id) {
+    public @Nullable JavaType typeFromId(DatabindContext context, String id) {
         Class<?> type = TYPES.entrySet().stream()
                 .filter(e -> e.getKey().isAssignableFrom(base))
                 .map(e -> e.getValue().getOrDefault(id, UNKNOWN.get(e.getKey())))

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -62,7 +63,7 @@ public final class Flow {
 
     /** The book's typeface for this voice. */
     public Typeface face(Voice voice) {
-        return book.faces().get(voice);
+        return Objects.requireNonNull(book.faces().get(voice));
     }
 
     public Palette palette() {

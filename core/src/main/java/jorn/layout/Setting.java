@@ -11,6 +11,7 @@ import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.say.SettingKind;
 import jorn.say.Wording;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One setting of a part of a design, so that it can be shown and changed.
@@ -40,7 +41,7 @@ public record Setting(String id, String name, SettingKind kind, Object value, Li
         return value instanceof Optional;
     }
 
-    private Object bare() {
+    private @Nullable Object bare() {
         return value instanceof Optional<?> o ? o.orElse(null) : value;
     }
 

@@ -12,6 +12,7 @@ import jorn.book.Pagination;
 import jorn.book.Slot;
 import jorn.content.Subjects;
 import jorn.layout.PageFacts;
+import org.jspecify.annotations.Nullable;
 
 /** What is true of each page of a book, for the blocks that stand on it. */
 final class BookPages {
@@ -20,7 +21,7 @@ final class BookPages {
     private final Book book;
     private final Pagination pagination;
     private final Folios folios;
-    private Map<Object, Integer> places;
+    private @Nullable Map<Object, Integer> places;
 
     BookPages(Book book, Pagination pagination, Folios folios) {
         this.book = book;

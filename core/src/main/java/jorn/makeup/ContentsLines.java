@@ -26,7 +26,7 @@ final class ContentsLines {
             Slot before = last.put(slot.run(), slot);
             Run run = book.runOf(slot);
             boolean begins = before == null
-                    || run.per().isPresent() && !before.occasion().equals(slot.occasion())
+                    || (run.per().isPresent() && !before.occasion().equals(slot.occasion()))
                     || before.round() != slot.round();
             if (begins) {
                 entries.add(new ContentsEntry(pages.fill(name(run, slot), slot), folios.of(slot.number())));

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import jorn.art.Box;
 import jorn.art.Frame;
 import jorn.art.Mark;
@@ -70,7 +71,7 @@ public final class PageComposer {
     }
 
     public Frame frame(Side side) {
-        return frames.get(side);
+        return Objects.requireNonNull(frames.get(side));
     }
 
     /** The page numbers as they are printed. */
@@ -95,7 +96,7 @@ public final class PageComposer {
      */
     public Surface surface(int number) {
         Slot slot = pagination.page(number);
-        Frame frame = frames.get(slot.side());
+        Frame frame = frame(slot.side());
         return new Surface(
                 Surface.SurfaceKind.PAGE, frame, room(slot), book.recipeOf(slot).root());
     }
@@ -107,7 +108,7 @@ public final class PageComposer {
      */
     public PageArt page(int number) {
         Slot slot = pagination.page(number);
-        Frame frame = frames.get(slot.side());
+        Frame frame = frame(slot.side());
         if (slot.isBlank()) {
             return new PageArt(frame.trim(), frame.bleed(), List.of());
         }
@@ -129,7 +130,8 @@ public final class PageComposer {
     /** A page with nothing but its design: the very same art for equal pages, so that painters need not compare it. */
     private PageArt whole(Slot slot, Frame frame, List<Mark> design) {
         synchronized (wholes) {
-            return wholes.get(slot.side()).computeIfAbsent(design, d -> new PageArt(frame.trim(), frame.bleed(), d));
+            return Objects.requireNonNull(wholes.get(slot.side()))
+                    .computeIfAbsent(design, d -> new PageArt(frame.trim(), frame.bleed(), d));
         }
     }
 
@@ -182,7 +184,7 @@ public final class PageComposer {
                         return marks;
                     }));
         }
-        return cache.art(look, page, frames.get(slot.side()), geometry.safe(slot.side()))
+        return cache.art(look, page, frame(slot.side()), geometry.safe(slot.side()))
                 .marks();
     }
 
@@ -201,7 +203,7 @@ public final class PageComposer {
         boolean numbered = !folios.of(slot.number()).isEmpty();
         boolean body = book.runOf(slot).matter() == Run.Matter.BODY;
         return new PageFurniture(
-                book.furniture(), numbered, body, frames.get(slot.side()).text());
+                book.furniture(), numbered, body, frame(slot.side()).text());
     }
 
     /** Where the design of a page lies: inside the margins, without the room for number and running head. */
@@ -237,6 +239,6 @@ public final class PageComposer {
     }
 
     private Frame within(Slot slot) {
-        return frames.get(slot.side()).withText(room(slot));
+        return frame(slot.side()).withText(room(slot));
     }
 }

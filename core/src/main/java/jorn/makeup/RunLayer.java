@@ -22,6 +22,7 @@ import jorn.content.Item;
 import jorn.content.Request;
 import jorn.content.Subjects;
 import jorn.measure.Trouble;
+import org.jspecify.annotations.Nullable;
 
 /** Lays a book's runs one after the other, going round its cycles, once. */
 final class RunLayer {
@@ -169,7 +170,7 @@ final class RunLayer {
     }
 
     /** The next of the run's words; after the last the first comes again. */
-    private Item next(int index, Run run) {
+    private @Nullable Item next(int index, Run run) {
         return run.inTurn().isEmpty()
                 ? null
                 : new Item(run.inTurn().get(taken[index]++ % run.inTurn().size()), 0);
@@ -177,7 +178,7 @@ final class RunLayer {
 
     private void alignTo(Start start) {
         Side next = Side.of(slots.size() + 1);
-        if (start == Start.RECTO && next == Side.VERSO || start == Start.VERSO && next == Side.RECTO) {
+        if ((start == Start.RECTO && next == Side.VERSO) || (start == Start.VERSO && next == Side.RECTO)) {
             addBlanks(1);
         }
     }

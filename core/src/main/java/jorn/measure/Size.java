@@ -56,7 +56,7 @@ public record Size(Length width, Length height) {
 
     /** The same with width and height exchanged. */
     public Size turned() {
-        return new Size(height, width);
+        return new Size(/* width= */ height, /* height= */ width);
     }
 
     /** "6 × 9 in". */

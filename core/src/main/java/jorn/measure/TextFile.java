@@ -37,8 +37,8 @@ public final class TextFile {
 
     private static String decode(byte[] bytes) {
         boolean wide = bytes.length >= 2
-                && ((bytes[0] & 0xFF) == 0xFF && (bytes[1] & 0xFF) == 0xFE
-                        || (bytes[0] & 0xFF) == 0xFE && (bytes[1] & 0xFF) == 0xFF);
+                && (((bytes[0] & 0xFF) == 0xFF && (bytes[1] & 0xFF) == 0xFE)
+                        || ((bytes[0] & 0xFF) == 0xFE && (bytes[1] & 0xFF) == 0xFF));
         if (wide) {
             return new String(bytes, StandardCharsets.UTF_16);
         }

@@ -1,6 +1,7 @@
 package jorn.measure;
 
 import jorn.say.Message;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something that cannot be done, told in plain words to the person at the desk: what is wrong, and what to do about it.
@@ -17,7 +18,7 @@ public final class Trouble extends RuntimeException {
     private final transient Message what;
     private final transient Message remedy;
 
-    private Trouble(Message what, Message remedy, Throwable cause) {
+    private Trouble(Message what, Message remedy, @Nullable Throwable cause) {
         super(what.key(), cause);
         this.what = what;
         this.remedy = remedy;
@@ -27,12 +28,12 @@ public final class Trouble extends RuntimeException {
      * @param key of the sentence that says what happened and why; the one that says what to do has {@code .do} after it
      * @param arguments of both sentences
      */
-    public static Trouble of(String key, Object... arguments) {
-        return because(null, key, arguments);
+    public static Trouble of(String key, @Nullable Object... arguments) {
+        return new Trouble(Message.of(key, arguments), Message.of(key + REMEDY, arguments), null);
     }
 
     /** As {@link #of(String, Object...)}, keeping the exception that led here for the log. */
-    public static Trouble because(Throwable cause, String key, Object... arguments) {
+    public static Trouble because(@Nullable Throwable cause, String key, @Nullable Object... arguments) {
         return new Trouble(Message.of(key, arguments), Message.of(key + REMEDY, arguments), cause);
     }
 
@@ -45,7 +46,7 @@ public final class Trouble extends RuntimeException {
     }
 
     /** As {@link #of(Message, Message)}, keeping the exception that led here for the log. */
-    public static Trouble because(Throwable cause, Message what, Message remedy) {
+    public static Trouble because(@Nullable Throwable cause, Message what, Message remedy) {
         return new Trouble(what, remedy, cause);
     }
 

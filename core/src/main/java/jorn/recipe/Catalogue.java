@@ -19,6 +19,7 @@ import jorn.json.Required;
 import jorn.layout.Node;
 import jorn.measure.Trouble;
 import jorn.say.Wording;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The page designs that ship with Jorn, found by browsing and by search. Each is a file {@code jorn/recipe/designs/ID.json},
@@ -45,7 +46,7 @@ public final class Catalogue {
         private final String name;
         private final String group;
         private final String words;
-        private Recipe recipe;
+        private @Nullable Recipe recipe;
 
         private Entry(String id, String name, String group, String words) {
             this.id = id;

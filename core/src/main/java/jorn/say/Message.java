@@ -2,6 +2,7 @@ package jorn.say;
 
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something to be said, as key and arguments; it becomes words when it is shown.
@@ -17,7 +18,7 @@ public record Message(String key, List<Object> arguments) {
         arguments = List.copyOf(arguments);
     }
 
-    public static Message of(String key, Object... arguments) {
+    public static Message of(String key, @Nullable Object... arguments) {
         return new Message(
                 key, Arrays.stream(arguments).map(a -> a == null ? "" : a).toList());
     }

@@ -13,6 +13,7 @@ import java.util.Properties;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * All that people read, by key. A key is {@code table.place.thing}; each table is a file of this package for each language, such as
@@ -50,12 +51,12 @@ public final class Wording {
      * @param arguments numbers, or things whose own text is put in
      * @throws IllegalStateException where no table has the key, which is a fault of the program
      */
-    public static String of(String key, Object... arguments) {
+    public static String of(String key, @Nullable Object... arguments) {
         return in(language, key, arguments);
     }
 
     /** As {@link #of}, in this language. */
-    public static String in(Language wanted, String key, Object... arguments) {
+    public static String in(Language wanted, String key, @Nullable Object... arguments) {
         String pattern =
                 find(wanted, key).orElseThrow(() -> new IllegalStateException("there are no words for " + key));
         return arguments.length == 0 ? pattern : format(wanted, key, pattern, arguments);
@@ -103,14 +104,14 @@ public final class Wording {
         return words;
     }
 
-    private static String format(Language wanted, String key, String pattern, Object... arguments) {
+    private static String format(Language wanted, String key, String pattern, @Nullable Object... arguments) {
         boolean counts = COUNTS.matcher(pattern).find();
         if (!counts && pattern.indexOf('\'') < 0) {
             // Nothing but places to put words in: a short command need not load the whole formatter for them.
             return PLACE.matcher(pattern)
                     .replaceAll(m -> Matcher.quoteReplacement(String.valueOf(arguments[Integer.parseInt(m.group(1))])));
         }
-        Object[] given = new Object[arguments.length];
+        @Nullable Object[] given = new @Nullable Object[arguments.length];
         for (int i = 0; i < given.length; i++) {
             // A number that is only put in has been rounded and written by whoever gives it.
             given[i] = counts && arguments[i] instanceof Number ? arguments[i] : String.valueOf(arguments[i]);

@@ -8,6 +8,7 @@ import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import org.jspecify.annotations.Nullable;
 
 /** One face of a typeface, such as its bold: a TrueType file that ships with Jorn, loaded when first used. */
 public final class Face {
@@ -18,8 +19,8 @@ public final class Face {
 
     private final String id;
     private final String file;
-    private byte[] bytes;
-    private Font font;
+    private byte @Nullable [] bytes;
+    private @Nullable Font font;
     private double capHeight;
     private double xHeight;
 
@@ -54,8 +55,8 @@ public final class Face {
             } catch (FontFormatException | IOException e) {
                 throw new IllegalStateException("The face " + file + " that ships with Jorn is damaged.", e);
             }
-            capHeight = height("H");
-            xHeight = height("x");
+            capHeight = height(font, "H");
+            xHeight = height(font, "x");
         }
         return font;
     }
@@ -77,7 +78,7 @@ public final class Face {
         return font().canDisplayUpTo(text) < 0;
     }
 
-    private double height(String letter) {
+    private double height(Font font, String letter) {
         Rectangle2D b = font.createGlyphVector(CONTEXT, letter).getVisualBounds();
         return -b.getMinY() / EM;
     }

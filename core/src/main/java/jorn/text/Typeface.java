@@ -37,7 +37,8 @@ public record Typeface(String id, String name, String manner, Map<Style, Face> f
             return exact;
         }
         boolean heavy = style == Style.BOLD || style == Style.BOLD_ITALIC;
-        return faces.getOrDefault(heavy ? Style.BOLD : Style.REGULAR, faces.get(Style.REGULAR));
+        Face near = faces.get(heavy ? Style.BOLD : Style.REGULAR);
+        return near != null ? near : regular();
     }
 
     /** The regular face. */

@@ -74,7 +74,7 @@ class CalendarTest {
             for (int month = 1; month <= 12; month++) {
                 for (WeekRule weeks : List.of(WeekRule.ISO, WeekRule.SUNDAY)) {
                     MonthSheet sheet = MonthSheet.of(YearMonth.of(year, month), weeks);
-                    int column = (zeller(year, month, 1) - (weeks == WeekRule.ISO ? 2 : 1) + 7) % 7;
+                    int column = (zeller(year, month, 1) - (weeks.equals(WeekRule.ISO) ? 2 : 1) + 7) % 7;
                     assertEquals(LocalDate.of(year, month, 1), sheet.day(0, column));
                     int inside = 0;
                     for (int i = 0; i < 42; i++) {

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.SortedSet;
 import java.util.TreeSet;
 import jorn.art.Box;
 import jorn.art.Mark;
@@ -53,7 +54,7 @@ class ComposerTest {
         return all;
     }
 
-    private static TreeSet<Long> heights(PageArt art) {
+    private static SortedSet<Long> heights(PageArt art) {
         TreeSet<Long> ys = new TreeSet<>();
         for (Mark m : marks(art)) {
             if (m instanceof Mark.Stroke s) {

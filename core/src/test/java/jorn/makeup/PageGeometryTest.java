@@ -3,6 +3,7 @@ package jorn.makeup;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import jorn.art.Box;
 import jorn.art.Frame;
@@ -47,8 +48,8 @@ class PageGeometryTest {
 
     @Test
     void fourSidedBleedAddsTwiceBothWays() {
-        String json = new String(Json.write(online)).replace("\"three\"", "\"four\"");
-        PressProfile trade = Json.read(json.getBytes(), PressProfile.class, "it");
+        String json = new String(Json.write(online), StandardCharsets.UTF_8).replace("\"three\"", "\"four\"");
+        PressProfile trade = Json.read(json.getBytes(StandardCharsets.UTF_8), PressProfile.class, "it");
         PageGeometry g = PageGeometry.of(book(trade, true), 120);
         assertEquals(Length.inches(6.25), g.pageWidth().length());
         assertEquals(new Box(-9, -9, 450, 666), g.frame(Side.RECTO).bleed());

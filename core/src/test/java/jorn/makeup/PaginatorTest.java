@@ -68,7 +68,7 @@ class PaginatorTest {
         Pagination p = Paginator.of(book);
         long made = p.slots().stream().filter(s -> !s.isBlank()).count();
         double needed = pages * area(empty, 24) / area(book, p.pageCount());
-        assertEquals(Math.ceil(needed - 1e-9), made, "pages of text in a book of " + p.pageCount());
+        assertEquals(Math.ceil(needed - 1e-9), (double) made, "pages of text in a book of " + p.pageCount());
         assertTrue(p.settled());
     }
 

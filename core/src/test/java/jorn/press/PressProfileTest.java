@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import jorn.json.Json;
@@ -105,7 +106,8 @@ class PressProfileTest {
 
     @Test
     void namesAFieldDeepInside() throws IOException {
-        String json = new String(Json.write(online)).replace("\"perPage\" : \"0.0025 in\"", "\"perPage\" : \"thin\"");
+        String json = new String(Json.write(online), StandardCharsets.UTF_8)
+                .replace("\"perPage\" : \"0.0025 in\"", "\"perPage\" : \"thin\"");
         Trouble t = refused(json);
         assertTrue(t.what().contains("papers[2].thickness.perPage") && t.what().contains("“thin”"), t.what());
     }
@@ -124,7 +126,7 @@ class PressProfileTest {
                 "\"id\" : \"online\" | \"id\" : \"../online\""
             })
     void refusesNonsense(String was, String now) throws IOException {
-        String json = new String(Json.write(online));
+        String json = new String(Json.write(online), StandardCharsets.UTF_8);
         assertTrue(json.contains(was), was);
         refused(json.replace(was, now));
     }
@@ -179,9 +181,9 @@ class PressProfileTest {
 
     @Test
     void aBindingThatLacksItsMeasuresIsRefused() throws IOException {
-        String json = new String(Json.write(PressShelf.shipped().find("casebound")));
+        String json = new String(Json.write(PressShelf.shipped().find("casebound")), StandardCharsets.UTF_8);
         refused(json.replaceFirst("\"boards\" : \\{", "\"planks\" : {"));
-        String trade = new String(Json.write(PressShelf.shipped().find("trade")));
+        String trade = new String(Json.write(PressShelf.shipped().find("trade")), StandardCharsets.UTF_8);
         refused(trade.replace("\"sheet\" : \"21x12in\"", "\"leaf\" : \"21x12in\""));
     }
 }

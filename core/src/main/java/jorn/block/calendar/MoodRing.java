@@ -136,7 +136,8 @@ public record MoodRing(
         double left = room.centreX() - cell * WEEK / 2;
         for (int i = 0; i < days; i++) {
             double x = left + i % WEEK * cell;
-            double y = room.y() + i / WEEK * cell;
+            int row = i / WEEK;
+            double y = room.y() + row * cell;
             pen.box(new Box(x, y, cell, cell).inset(cell * 0.06), 0.6, Role.LINE);
             // In the corner, so that the number is read when the field is coloured.
             number(pen, i + 1, x + cell * 0.06 + 8, y + cell * 0.06 + 8, Math.min(8, cell * 0.3));
@@ -163,7 +164,8 @@ public record MoodRing(
         double side = Math.min(h * 0.6, 9);
         for (int i = 0; i < moods.size(); i++) {
             double x = area.x() + i % columns * w;
-            double cy = area.y() + (i / columns + 0.5) * h;
+            int row = i / columns;
+            double cy = area.y() + (row + 0.5) * h;
             pen.box(new Box(x, cy - side / 2, side, side), 0.6, Role.LINE);
             pen.words(
                     moods.get(i),

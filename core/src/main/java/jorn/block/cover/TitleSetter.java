@@ -47,10 +47,10 @@ final class TitleSetter {
      * @param largest no larger than this, in points
      */
     static Set fit(Face face, String title, Box room, double largest) {
-        Set best = null;
-        for (int lines = 1; lines <= MOST_LINES; lines++) {
+        Set best = onLines(face, title, room, largest, 1);
+        for (int lines = 2; lines <= MOST_LINES; lines++) {
             Set set = onLines(face, title, room, largest, lines);
-            if (best == null || set.size > best.size * 1.12) {
+            if (set.size > best.size * 1.12) {
                 best = set;
             }
         }

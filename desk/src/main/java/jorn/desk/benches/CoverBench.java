@@ -46,6 +46,8 @@ public final class CoverBench implements Bench {
     private static final class Stamps extends CanvasPane {
         private static final int[] HEIGHTS = {160, 90, 56};
         private final Painter painter;
+
+        @SuppressWarnings("NullAway.Init") // shown before it is drawn
         private PageArt front;
 
         Stamps(Painter painter) {

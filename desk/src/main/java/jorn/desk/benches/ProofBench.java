@@ -181,7 +181,7 @@ public final class ProofBench implements Bench {
         Finding f = findings.get(chosen);
         Node note = notes.lookup(".chosen");
         if (note == null
-                || f.place().page() > 0 && f.place().page() != desk.page().get()) {
+                || (f.place().page() > 0 && f.place().page() != desk.page().get())) {
             return;
         }
         Optional<Point2D> place = placeOf(f);

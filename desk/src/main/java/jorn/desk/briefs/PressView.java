@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Files;
+import java.time.ZoneId;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
@@ -68,8 +69,10 @@ public final class PressView extends BriefView {
                     .add(Labels.wordButton(
                             Wording.of("desk.press.verified-today"),
                             Wording.of("desk.press.note-you-have-compared"),
-                            () -> attempt(() -> edit(t ->
-                                    t.put("verified", java.time.LocalDate.now().toString())))));
+                            () -> attempt(() -> edit(t -> t.put(
+                                    "verified",
+                                    java.time.LocalDate.now(ZoneId.systemDefault())
+                                            .toString())))));
         }
         page.getChildren().add(deeds);
         page.getChildren()

@@ -1,6 +1,7 @@
 package jorn.desk.briefs;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.Optional;
@@ -104,7 +105,7 @@ public final class WorkView extends BriefView {
         int pages = (int) desk.state().get().pagination().slots().stream()
                 .filter(s -> !s.isBlank())
                 .count();
-        return new Work(Math.max(1, pages), 4, 10, LocalDate.now());
+        return new Work(Math.max(1, pages), 4, 10, LocalDate.now(ZoneId.systemDefault()));
     }
 
     private static double hours(String text) {

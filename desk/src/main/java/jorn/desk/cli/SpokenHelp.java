@@ -29,7 +29,7 @@ final class SpokenHelp {
         }
         return e.getArgSpec() != null && e.getValue() != null
                 ? Wording.of("cli.help.wrong-value", e.getValue(), name(e.getArgSpec()))
-                : e.getMessage();
+                : String.valueOf(e.getMessage());
     }
 
     private static String name(ArgSpec spec) {

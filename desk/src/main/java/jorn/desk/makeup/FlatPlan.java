@@ -33,13 +33,20 @@ public final class FlatPlan extends CanvasPane {
     private final PageWork work;
     private final Painter painter;
     private final Set<String> folded = new HashSet<>();
+
+    @SuppressWarnings("NullAway.Init") // shown before it is drawn
     private BookState state;
+
+    @SuppressWarnings("NullAway.Init") // shown before it is drawn
     private StripLayout layout;
+
     private double offset;
     private IntConsumer onRun = r -> {};
     private Optional<Held> held = Optional.empty();
     private Optional<StripLayout.Gap> mark = Optional.empty();
     private boolean redrawPending;
+
+    @SuppressWarnings("UnnecessaryLambda") // one object, so that the painter knows it again
     private final Consumer<Image> onImage = i -> redrawSoon();
 
     /** What is dragged: a run, or a cycle with its runs. */
@@ -87,6 +94,7 @@ public final class FlatPlan extends CanvasPane {
     }
 
     /** Shows the book as it is now, with the page that is looked at in sight. */
+    @SuppressWarnings("ReferenceEquality") // the very same value is meant: another one is looked at anew
     public void show() {
         boolean isNew = state != desk.state().get();
         state = desk.state().get();

@@ -167,7 +167,7 @@ public final class PageColumn extends VBox {
         Node owner = getScene() == null ? null : getScene().getFocusOwner();
         for (Node n = owner; n != null; n = n.getParent()) {
             if (n == slips) {
-                return owner.getId() == null ? "" : owner.getId();
+                return owner == null || owner.getId() == null ? "" : owner.getId();
             }
         }
         return "";

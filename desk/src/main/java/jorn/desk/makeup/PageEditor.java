@@ -19,6 +19,7 @@ import jorn.desk.view.Theme;
 import jorn.edition.Edition;
 import jorn.layout.NodeKinds;
 import jorn.layout.Placed;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Takes hold of the page itself: what the pointer is over is named, a click chooses it, the lines between parts are dragged,
@@ -42,7 +43,7 @@ public final class PageEditor {
     /** The pages as they would be where the divider is now. */
     private Optional<Edition> trial = Optional.empty();
 
-    private BookState partsOf;
+    private @Nullable BookState partsOf;
     private int partsOfPage;
     private List<Placed> parts = List.of();
 
@@ -62,6 +63,7 @@ public final class PageEditor {
     }
 
     /** The parts of a page; laid out once for each state of the book. */
+    @SuppressWarnings("ReferenceEquality") // the very same value is meant: another one is looked at anew
     private List<Placed> parts(int page) {
         if (partsOf != desk.state().get() || partsOfPage != page) {
             partsOf = desk.state().get();

@@ -295,7 +295,10 @@ public final class PageWork {
     /** Makes the chosen part taller, or wider in a row, at the cost of its neighbour; one in a box, with its box. */
     public void grow(double points) {
         NodePath path = part().orElse(NodePath.ROOT);
-        Node root = recipe().map(Recipe::root).orElse(null);
+        if (recipe().isEmpty()) {
+            return;
+        }
+        Node root = recipe().get().root();
         while (!path.isRoot()) {
             NodePath up = path.parent().orElseThrow();
             int siblings = Tree.at(root, up).children().size();

@@ -25,6 +25,8 @@ final class RecipePicture extends CanvasPane {
     private final Painter painter;
     private final Book book;
     private final Recipe recipe;
+
+    @SuppressWarnings("NullAway.Init") // shown before it is drawn
     private PageArt art;
 
     private RecipePicture(Painter painter, Book book, Recipe recipe) {

@@ -25,6 +25,7 @@ import jorn.measure.Numeral;
 import jorn.measure.Trouble;
 import jorn.say.Wording;
 import jorn.store.ItemFile;
+import org.jspecify.annotations.Nullable;
 
 /** The run of the page that is looked at: how often it comes, where it begins, how it is numbered, what repeats it. */
 final class RunSlip extends Slip {
@@ -43,8 +44,9 @@ final class RunSlip extends Slip {
         this.files = files;
         this.work = work;
         this.chooseFacing = chooseFacing;
-        run = work.run().orElse(null);
-        if (run == null) {
+        Optional<Run> seen = work.run();
+        run = seen.orElseGet(() -> desk.book().runs().get(0));
+        if (seen.isEmpty()) {
             say(Wording.of("desk.run.blank-belongs-no-run"));
             return;
         }
@@ -168,7 +170,7 @@ final class RunSlip extends Slip {
     }
 
     private <T extends Enum<T>> List<Button> choices(
-            T[] all, String id, Function<T, String> name, T now, Consumer<T> take) {
+            T[] all, String id, Function<T, String> name, @Nullable T now, Consumer<T> take) {
         return Arrays.stream(all)
                 .map(each -> word(
                         name.apply(each),

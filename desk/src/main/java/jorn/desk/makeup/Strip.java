@@ -66,10 +66,10 @@ final class Strip {
         for (Slot slot : pagination.slots()) {
             int n = slot.number();
             if (slot.isBlank()) {
-                group = group == null
-                        ? null
-                        : new Group(group.key(), group.cycle(), group.run(), group.rounds(), group.from(), n);
-                replaceLast(groups, group);
+                if (group != null) {
+                    group = new Group(group.key(), group.cycle(), group.run(), group.rounds(), group.from(), n);
+                    replaceLast(groups, group);
+                }
                 stretch = null;
                 continue;
             }

@@ -11,6 +11,7 @@ import jorn.art.Reading;
 import jorn.art.Side;
 import jorn.book.Pagination;
 import jorn.desk.model.BookState;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where spreads, runs and cycles of the flat plan lie, in pixels from its left end. A book that reads from right to left has
@@ -189,11 +190,11 @@ final class StripLayout {
     /** One gap before each shown stretch, and one after the last. Between two rounds, it is the end of the first. */
     private List<Gap> gaps() {
         List<Gap> gaps = new ArrayList<>();
-        Strip.Stretch before = null;
+        Strip.@Nullable Stretch before = null;
         for (Strip.Stretch s : strip.stretches()) {
             if (strip.isShown(s.from())) {
                 boolean inside = before != null && sameCycle(before.to(), s.from());
-                int run = inside ? before.run() + 1 : s.run();
+                int run = before != null && inside ? before.run() + 1 : s.run();
                 gaps.add(new Gap(edge(s, true), run, inside));
             }
             before = s;

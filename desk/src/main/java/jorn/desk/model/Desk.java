@@ -23,6 +23,7 @@ import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.press.PressShelf;
 import jorn.say.Message;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The book on the desk and where the user stands: the one place that the window's parts look at and change. Used on the
@@ -31,7 +32,7 @@ import jorn.say.Message;
 public final class Desk {
     private final Settings settings;
     private History history;
-    private Book saved;
+    private @Nullable Book saved;
     private Optional<Path> file = Optional.empty();
     private final ReadOnlyObjectWrapper<BookState> state = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Findings> findings = new ReadOnlyObjectWrapper<>();

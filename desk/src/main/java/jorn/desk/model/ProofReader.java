@@ -9,6 +9,7 @@ import jorn.check.Checker;
 import jorn.check.Proof;
 import jorn.edition.Edition;
 import jorn.measure.Unit;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Checks the book whenever it has changed. Most books are checked before the next picture is due; the pages of a long one are
@@ -30,7 +31,7 @@ final class ProofReader {
         return t;
     });
 
-    private volatile Edition present;
+    private volatile @Nullable Edition present;
 
     /** @param later runs something on the interface thread */
     ProofReader(Executor later) {
@@ -45,6 +46,7 @@ final class ProofReader {
      * @param then hears of the rest, on the interface thread, where it is not whole at once
      * @return what is known at once
      */
+    @SuppressWarnings("FutureReturnValueIgnored") // it tells itself what it finds
     Findings read(Edition edition, Unit unit, Consumer<Findings> then) {
         present = edition;
         CheckRun run = Checker.begin(new Proof(edition, unit));

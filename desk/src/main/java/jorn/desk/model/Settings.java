@@ -5,8 +5,11 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.logging.Level;
@@ -28,6 +31,7 @@ public final class Settings {
     private final List<Path> recent = new ArrayList<>();
     private double[] window = {};
     private String exportFolder = "";
+    private Optional<Trouble> trouble = Optional.empty();
 
     private Settings(Path folder) {
         this.folder = folder;
@@ -46,11 +50,29 @@ public final class Settings {
             try {
                 settings.read(
                         Json.read(Files.readAllBytes(file), JsonNode.class, Wording.of("desk.settings.settings")));
-            } catch (IOException | Trouble e) {
-                LOG.log(Level.WARNING, "Settings could not be read; Jorn starts with new ones.", e);
+            } catch (IOException | Trouble | InvalidPathException e) {
+                settings = new Settings(folder);
+                settings.setAside(file, e);
             }
         }
         return settings;
+    }
+
+    /** Keeps a file that cannot be read for whoever wants to mend it, and remembers to say so. */
+    private void setAside(Path file, Exception why) {
+        Path aside = file.resolveSibling(file.getFileName() + ".unread");
+        try {
+            Files.move(file, aside, StandardCopyOption.REPLACE_EXISTING);
+            trouble = Optional.of(Trouble.because(why, "desk.settings.cannot-be-read", aside));
+        } catch (IOException e) {
+            LOG.log(Level.WARNING, "The settings that cannot be read could not be set aside.", e);
+            trouble = Optional.of(Trouble.because(why, "desk.settings.cannot-be-read", file));
+        }
+    }
+
+    /** What went wrong when the settings were read, to be told once there is a window. */
+    public Optional<Trouble> trouble() {
+        return trouble;
     }
 
     /** Settings that are gone with the machine's other temporary files. */
@@ -67,11 +89,13 @@ public final class Settings {
         textSize = Math.min(200, Math.max(80, n.path("textSize").asInt(100)));
         n.path("recent").forEach(r -> recent.add(Path.of(r.asText())));
         exportFolder = n.path("exportFolder").asText("");
-        if (n.path("window").size() == 4) {
-            window = new double[4];
-            for (int i = 0; i < 4; i++) {
-                window[i] = n.path("window").get(i).asDouble();
-            }
+        double[] place = new double[n.path("window").size()];
+        for (int i = 0; i < place.length; i++) {
+            place[i] = n.path("window").get(i).asDouble();
+        }
+        boolean usable = place.length == 4 && Arrays.stream(place).allMatch(d -> Math.abs(d) < 100_000);
+        if (usable && place[2] > 0 && place[3] > 0) {
+            window = place;
         }
     }
 

@@ -25,9 +25,16 @@ public final class BookDrawing extends CanvasPane {
     private static final Length PENCIL = Length.inches(7);
 
     private final Painter painter;
+
+    @SuppressWarnings("NullAway.Init") // shown before it is drawn
     private BookState state;
+
+    @SuppressWarnings("NullAway.Init") // shown before it is drawn
     private PageArt front;
+
+    @SuppressWarnings("NullAway.Init") // shown before it is drawn
     private PageArt sheet;
+
     private Unit unit = Unit.INCH;
 
     public BookDrawing(Painter painter) {

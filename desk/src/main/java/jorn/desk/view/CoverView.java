@@ -26,8 +26,13 @@ public final class CoverView extends CanvasPane {
     private static final Color LIGHT = Color.web("#FFFEF8", 0.85);
 
     private final Painter painter;
+
+    @SuppressWarnings("NullAway.Init") // shown before it is drawn
     private BookState state;
+
+    @SuppressWarnings("NullAway.Init") // shown before it is drawn
     private PageArt art;
+
     private Unit unit = Unit.INCH;
     private boolean zones = true;
     private Optional<Box> mark = Optional.empty();

@@ -2,6 +2,7 @@ package jorn.desk.view;
 
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.Objects;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -117,15 +118,19 @@ public final class Rail extends Pane {
         }
     }
 
+    private Button stationOf(BenchName name) {
+        return Objects.requireNonNull(stations.get(name));
+    }
+
     private void show() {
         int mend = desk.findings().get().toMend().size();
         for (BenchName name : BenchName.values()) {
-            stations.get(name).getStyleClass().remove("here");
-            Label more = waiting.get(name);
+            stationOf(name).getStyleClass().remove("here");
+            Label more = Objects.requireNonNull(waiting.get(name));
             more.setText(name == BenchName.PROOF && mend > 0 ? Wording.of("desk.rail.mend", mend) : "");
             more.setManaged(!more.getText().isEmpty());
         }
-        stations.get(desk.bench().get()).getStyleClass().add("here");
+        stationOf(desk.bench().get()).getStyleClass().add("here");
         requestLayout();
     }
 
@@ -148,7 +153,7 @@ public final class Rail extends Pane {
         units.relocate(10, getHeight() - units.getHeight() - 14);
         for (BenchName name : BenchName.values()) {
             double y = TOP + name.ordinal() * step;
-            Button b = stations.get(name);
+            Button b = stationOf(name);
             b.autosize();
             double line = ((VBox) b.getGraphic()).getChildren().get(0).prefHeight(-1);
             b.relocate(THREAD_X + 10, y - line / 2 - 5);

@@ -215,7 +215,7 @@ public class Slip extends VBox {
     private void walk(KeyEvent e) {
         if (!(e.getTarget() instanceof Button at)
                 || !getChildren().contains(at)
-                || e.getCode() != KeyCode.DOWN && e.getCode() != KeyCode.UP) {
+                || (e.getCode() != KeyCode.DOWN && e.getCode() != KeyCode.UP)) {
             return;
         }
         int step = e.getCode() == KeyCode.DOWN ? 1 : -1;

@@ -10,14 +10,15 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Polyline;
+import org.jspecify.annotations.Nullable;
 
 /** Lies over the window and holds the one slip that is open, joined by a line to what it belongs to. */
 public final class SlipLayer extends Pane {
     private static final double GAP = 12;
     private static final double EDGE = 8;
 
-    private Slip open;
-    private Node anchor;
+    private @Nullable Slip open;
+    private @Nullable Node anchor;
     private boolean beside;
     private final Polyline line = new Polyline();
 
@@ -29,13 +30,16 @@ public final class SlipLayer extends Pane {
         sceneProperty().addListener((o, was, scene) -> {
             if (scene != null) {
                 scene.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
-                    if (open != null && !isInside(e.getTarget(), open) && !isInside(e.getTarget(), anchor)) {
+                    if (open != null
+                            && anchor != null
+                            && !isInside(e.getTarget(), open)
+                            && !isInside(e.getTarget(), anchor)) {
                         close();
                     }
                 });
                 scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-                    if (open != null && e.getCode() == KeyCode.ESCAPE) {
-                        Node back = anchor;
+                    Node back = anchor;
+                    if (back != null && e.getCode() == KeyCode.ESCAPE) {
                         close();
                         back.requestFocus();
                         e.consume();
@@ -87,7 +91,7 @@ public final class SlipLayer extends Pane {
 
     @Override
     protected void layoutChildren() {
-        if (open == null || anchor.getScene() == null) {
+        if (open == null || anchor == null || anchor.getScene() == null) {
             return;
         }
         Bounds at = sceneToLocal(anchor.localToScene(anchor.getBoundsInLocal()));

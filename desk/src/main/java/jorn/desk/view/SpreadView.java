@@ -27,7 +27,10 @@ public final class SpreadView extends CanvasPane {
     private static final Color ZONE = Color.web("#1D2733", 0.38);
 
     private final Painter painter;
+
+    @SuppressWarnings("NullAway.Init") // shown before it is drawn
     private BookState state;
+
     private Unit unit = Unit.INCH;
     private int spread;
     private int chosen;
@@ -211,6 +214,7 @@ public final class SpreadView extends CanvasPane {
         write(g, label, at.getMinX() + at.getWidth() / 2, under, n == chosen ? Theme.INK : Theme.SOFT_INK, n == chosen);
     }
 
+    @SuppressWarnings("ReferenceEquality") // the very same value is meant: another one is looked at anew
     private Image picture(int n, Box part, int width) {
         var slot = state.pagination().page(n);
         boolean asItIs = trial.isEmpty()

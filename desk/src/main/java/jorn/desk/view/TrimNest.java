@@ -18,7 +18,9 @@ import jorn.say.Wording;
 public final class TrimNest extends CanvasPane {
     private static final double REACH = 14;
 
+    @SuppressWarnings("NullAway.Init") // shown before it is drawn
     private BookState state;
+
     private Unit unit = Unit.INCH;
     private Optional<Size> near = Optional.empty();
     private Optional<Size> dragging = Optional.empty();

@@ -267,7 +267,7 @@ public final class DeskWindow {
         }
         if (typing
                 || slips.isOpen()
-                || desk.bench().get() != BenchName.MAKEUP && desk.bench().get() != BenchName.PROOF) {
+                || (desk.bench().get() != BenchName.MAKEUP && desk.bench().get() != BenchName.PROOF)) {
             return;
         }
         boolean turned = true;

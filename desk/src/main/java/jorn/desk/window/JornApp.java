@@ -15,6 +15,7 @@ import jorn.desk.model.Settings;
 import jorn.desk.view.Theme;
 import jorn.measure.Trouble;
 import jorn.say.Wording;
+import org.jspecify.annotations.Nullable;
 
 /** The JavaFX application: one window with one book. */
 public final class JornApp extends Application {
@@ -24,6 +25,7 @@ public final class JornApp extends Application {
     /** What has been opened. */
     public record Opened(Desk desk, BookFiles files, DeskWindow window) {}
 
+    @SuppressWarnings("NullAway.Init") // prepared before the launch
     private static Start start;
 
     /** Must be called before the launch; JavaFX makes the application itself. */
@@ -63,11 +65,12 @@ public final class JornApp extends Application {
         if (start.file().isEmpty() && !start.demo() && files.recover()) {
             desk.say("desk.jorn-app.your-work-from-last");
         }
+        settings.trouble().ifPresent(desk::tell);
         stage.show();
         start.then().ifPresent(t -> t.accept(stage, new Opened(desk, files, window)));
     }
 
-    private static Desk present;
+    private static @Nullable Desk present;
 
     /** A fault of Jorn's own: told, logged, and the window goes on. */
     private static void unforeseen(Throwable e) {

@@ -8,6 +8,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import jorn.json.Json;
@@ -32,7 +33,7 @@ class CommandLineTest {
     }
 
     private JsonNode json() {
-        return Json.read(out.toString().getBytes(), JsonNode.class, "the output");
+        return Json.read(out.toString().getBytes(StandardCharsets.UTF_8), JsonNode.class, "the output");
     }
 
     private String made(String... more) {

@@ -53,6 +53,7 @@ public final class PdfSink implements Closeable {
     private final Map<Content, PDStream> contents = new HashMap<>();
     private final List<Waiting> links = new ArrayList<>();
 
+    @SuppressWarnings("ArrayRecordComponent") // equals and hashCode look into it
     private record Content(byte[] bytes) {
         @Override
         public boolean equals(Object o) {

@@ -11,6 +11,7 @@ import java.util.Map;
 import javax.imageio.ImageIO;
 import jorn.art.Picture;
 import jorn.measure.Trouble;
+import org.jspecify.annotations.Nullable;
 
 /** The pixels of pictures, laid on white paper: nothing shines through, as presses ask. The last few are kept. */
 public final class Pixels {
@@ -101,7 +102,7 @@ public final class Pixels {
         return flat;
     }
 
-    private static Trouble damaged(Picture picture, IOException cause) {
+    private static Trouble damaged(Picture picture, @Nullable IOException cause) {
         return Trouble.because(cause, "print.pixels.picture-damaged", picture.name());
     }
 

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashSet;
@@ -167,7 +168,7 @@ class ExporterTest {
             assertEquals(
                     "The Offal & Fiddle Affair", pdf.getDocumentInformation().getTitle());
             assertEquals("Skep & Sedge", pdf.getDocumentInformation().getAuthor());
-            String xmp = new String(pdf.getDocumentCatalog().getMetadata().toByteArray());
+            String xmp = new String(pdf.getDocumentCatalog().getMetadata().toByteArray(), StandardCharsets.UTF_8);
             assertTrue(xmp.contains("The Offal &amp; Fiddle Affair"), xmp);
             assertNotNull(pdf.getDocumentInformation().getCreationDate());
         }
