@@ -45,6 +45,7 @@ class CycleTest {
     void aWeekOnTwoPagesAlwaysFacesItself() {
         Book book = Starter.WEEKLY_PLANNER.begin().withCalendar(YEAR_2026.withWeeks(WeekRule.SUNDAY));
         Pagination p = Paginator.of(book);
+        assertTrue(p.slots().iterator().hasNext(), "there is something to look at");
         for (Slot s : p.slots()) {
             if (s.run() == 2 && s.design() == 0) {
                 assertEquals(0, s.number() % 2, "on a verso");

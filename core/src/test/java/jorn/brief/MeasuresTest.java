@@ -149,6 +149,7 @@ class MeasuresTest {
 
     @Test
     void inEveryProfileMorePagesNeverMeanLess() {
+        assertTrue(PressShelf.shipped().profiles().iterator().hasNext(), "there is something to look at");
         for (var press : PressShelf.shipped().profiles()) {
             for (var offer : press.bindings()) {
                 double spine = 0;

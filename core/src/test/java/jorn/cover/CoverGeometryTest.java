@@ -148,6 +148,8 @@ class CoverGeometryTest {
         Book book = book(6, 9, "white");
         CoverGeometry g = CoverGeometry.of(book, pages);
         Box safe = g.spineSafe().orElseThrow();
+        // A spine that is only just allowed words may be too thin for these.
+        assertTrue(pages < 200 || !spineWords(book, g).isEmpty(), "there is something to look at");
         for (Box words : spineWords(book, g)) {
             assertTrue(safe.holds(words), () -> words + " outside " + safe);
         }

@@ -49,6 +49,8 @@ class CoverTest {
         Box front = g.safe(g.front());
         Box back = g.safe(g.back().orElseThrow());
         Box spine = g.spineSafe().orElseThrow();
+        assertTrue(
+                Marks.standing(cover(book, g).plane().marks()).iterator().hasNext(), "there is something to look at");
         for (Marks.Standing m : Marks.standing(cover(book, g).plane().marks())) {
             if (m.mark() instanceof Mark.Words words) {
                 Box b = m.bounds();

@@ -138,4 +138,14 @@ class PartSettingsTest {
                 .findFirst()
                 .orElseThrow();
     }
+
+    @Test
+    void nearlyEveryBlockHasSettings() {
+        long without = NodeKinds.offers().stream()
+                .filter(o -> PartSettings.of(o.fresh().get()).isEmpty())
+                .count();
+        assertTrue(
+                without <= 2 && NodeKinds.offers().size() > 30,
+                without + " of " + NodeKinds.offers().size());
+    }
 }

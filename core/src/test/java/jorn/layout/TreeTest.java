@@ -174,6 +174,7 @@ class TreeTest {
                     Tree.insert(two(), NodePath.of(0), Edge.BELOW, kind.fresh().get());
             List<jorn.art.Mark> marks = new ArrayList<>();
             now.draw(AREA, SampleFlow.undated(AREA), marks);
+            assertTrue(marks.iterator().hasNext(), "there is something to look at");
             for (jorn.art.Mark m : marks) {
                 assertTrue(AREA.outset(0.7).holds(m.bounds()), kind.id() + " draws " + m.bounds());
             }

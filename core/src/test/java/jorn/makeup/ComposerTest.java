@@ -120,6 +120,7 @@ class ComposerTest {
         Edition c = Edition.of(
                 ruled(journal(Size.of(6, 9, Unit.INCH)), Ruling.customary().withReach(Reach.EDGE)));
         Box trim = c.pages().frame(Side.RECTO).trim();
+        assertTrue(heights(c.page(5)).iterator().hasNext(), "there is something to look at");
         for (long y : heights(c.page(5))) {
             assertTrue(y / 1000.0 > Length.mm(3).points() - 0.01);
             assertTrue(y / 1000.0 < trim.height() - Length.mm(3).points() + 0.01);
@@ -131,6 +132,7 @@ class ComposerTest {
         Edition c = Edition.of(ruled(journal(trim), ruling));
         for (int n : new int[] {1, 3, 5, 6}) {
             Box text = c.pages().frame(Side.of(n)).text();
+            assertTrue(c.page(n).marks().iterator().hasNext(), "there is something to look at");
             for (Mark m : c.page(n).marks()) {
                 assertTrue(text.holds(m.bounds()), () -> "page " + trim + ": " + m + " outside " + text);
             }

@@ -82,6 +82,7 @@ class PressProfileTest {
 
     @Test
     void everyShippedProfileSurvivesWritingAndReading() {
+        assertTrue(PressShelf.shipped().profiles().iterator().hasNext(), "there is something to look at");
         for (PressProfile press : PressShelf.shipped().profiles()) {
             assertEquals(press, Json.read(Json.write(press), PressProfile.class, "it"));
         }
@@ -159,6 +160,7 @@ class PressProfileTest {
 
     @Test
     void aCopyIsTheSameUnderAnotherName() {
+        assertTrue(PressShelf.shipped().profiles().iterator().hasNext(), "there is something to look at");
         for (PressProfile press : PressShelf.shipped().profiles()) {
             PressProfile own = press.copyAs("my-press", "My press");
             assertEquals("my-press", own.id());

@@ -322,6 +322,14 @@ class CommandLineTest {
     @Test
     void everyStarterCanBeMadeCheckedAndExported() {
         jorn("new", "--list");
+        assertTrue(
+                out.toString()
+                        .lines()
+                        .map(l -> l.split("\t")[0])
+                        .toList()
+                        .iterator()
+                        .hasNext(),
+                "there is something to look at");
         for (String id : out.toString().lines().map(l -> l.split("\t")[0]).toList()) {
             String file = folder.resolve(id + ".jorn").toString();
             assertEquals(0, jorn("new", id, "-o", file, "--title", "Hive Notes"), err.toString());

@@ -69,6 +69,7 @@ class StripTest {
     @Test
     void stretchesFollowEachOtherAndEachIsOfOneRun() {
         int before = 0;
+        assertTrue(strip().stretches().iterator().hasNext(), "there is something to look at");
         for (Strip.Stretch s : strip().stretches()) {
             assertTrue(s.from() > before && s.to() >= s.from());
             for (int n = s.from(); n <= s.to(); n++) {

@@ -97,6 +97,7 @@ class ExporterTest {
     @Test
     void withoutBleedAllBoxesAreTheTrim() throws IOException {
         try (PDDocument pdf = Loader.loadPDF(interior(journal(false)).toFile())) {
+            assertTrue(pdf.getPages().iterator().hasNext(), "there is something to look at");
             for (PDPage page : pdf.getPages()) {
                 for (PDRectangle box : List.of(page.getMediaBox(), page.getBleedBox(), page.getTrimBox())) {
                     assertEquals("[0.0,0.0,432.0,648.0]", box.toString());
@@ -115,6 +116,8 @@ class ExporterTest {
 
     @Test
     void qpdfFindsNothingToRemarkOn() {
+        assertTrue(
+                export(journal(true), folder, Progress.SILENT).iterator().hasNext(), "there is something to look at");
         for (WrittenFile d : export(journal(true), folder, Progress.SILENT)) {
             assertTrue(Poppler.run("qpdf", "--check", d.file().toString())
                     .contains("No syntax or stream encoding errors"));
@@ -123,6 +126,8 @@ class ExporterTest {
 
     @Test
     void everyFontIsEmbeddedAndSubset() {
+        assertTrue(
+                export(journal(true), folder, Progress.SILENT).iterator().hasNext(), "there is something to look at");
         for (WrittenFile d : export(journal(true), folder, Progress.SILENT)) {
             List<String> fonts =
                     Poppler.run("pdffonts", d.file().toString()).lines().skip(2).toList();
