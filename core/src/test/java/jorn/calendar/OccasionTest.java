@@ -1,13 +1,19 @@
 package jorn.calendar;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
+import jorn.calendar.Occasion.Period;
+import jorn.calendar.Occasion.Straddle;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -43,6 +49,48 @@ class OccasionTest {
         LocalDate day = LocalDate.of(2026, 5, 1);
         assertEquals(Optional.of(day), new Occasion(Optional.empty(), Optional.of(day), 1).to());
         assertEquals("", new Occasion(Optional.empty(), Optional.of(day), 1).id(WeekRule.ISO));
+    }
+
+    private static List<LocalDate> starts(Span span, String from, String to, Straddle straddle) {
+        Period part = new Period(LocalDate.parse(from), LocalDate.parse(to));
+        List<Occasion> all = Occasion.in(
+                span, part, new Period(LocalDate.of(2026, 1, 1), LocalDate.of(2027, 12, 31)), WeekRule.ISO, straddle);
+        for (int i = 0; i < all.size(); i++) {
+            assertEquals(i + 1, all.get(i).number());
+        }
+        return all.stream().map(o -> o.from().orElseThrow()).toList();
+    }
+
+    private static List<LocalDate> days(String... days) {
+        return Stream.of(days).map(LocalDate::parse).toList();
+    }
+
+    @Test
+    void stretchesBeginWhereTheCalendarDoes() {
+        assertEquals(
+                days("2026-01-01", "2026-04-01", "2026-07-01", "2026-10-01"),
+                starts(Span.QUARTER, "2026-02-15", "2026-12-31", Straddle.FIRST_DAY));
+        assertEquals(
+                days("2026-02-01", "2026-03-01"), starts(Span.MONTH, "2026-02-15", "2026-03-31", Straddle.FIRST_DAY));
+        assertEquals(days("2026-02-27", "2026-02-28"), starts(Span.DAY, "2026-02-27", "2026-02-28", Straddle.BOTH));
+        assertEquals(
+                2, starts(Span.YEAR, "2026-01-01", "2027-12-31", Straddle.BOTH).size());
+    }
+
+    /** The week of 29 June to 5 July 2026 lies in two months; its Thursday is 2 July. */
+    @Test
+    void aWeekInTwoMonthsBelongsToOneOrBothAsIsChosen() {
+        LocalDate week = LocalDate.of(2026, 6, 29);
+        assertTrue(starts(Span.WEEK, "2026-06-01", "2026-06-30", Straddle.FIRST_DAY)
+                .contains(week));
+        assertFalse(starts(Span.WEEK, "2026-07-01", "2026-07-31", Straddle.FIRST_DAY)
+                .contains(week));
+        assertFalse(
+                starts(Span.WEEK, "2026-06-01", "2026-06-30", Straddle.THURSDAY).contains(week));
+        assertTrue(
+                starts(Span.WEEK, "2026-07-01", "2026-07-31", Straddle.THURSDAY).contains(week));
+        assertTrue(starts(Span.WEEK, "2026-06-01", "2026-06-30", Straddle.BOTH).contains(week));
+        assertTrue(starts(Span.WEEK, "2026-07-01", "2026-07-31", Straddle.BOTH).contains(week));
     }
 
     private Map<LocalDate, String> list(String text) throws IOException {

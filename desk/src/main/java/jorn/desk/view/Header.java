@@ -188,7 +188,6 @@ public final class Header extends VBox {
         for (Book book : DemoBooks.all()) {
             slip.add(slip.choice(book.title(), book.kind(), false, () -> files.begin(book)));
         }
-        slip.add(Labels.label(Wording.of("desk.header.text-size"), "group-name"));
         HBox sizes = new HBox(4);
         for (int percent : new int[] {100, 125, 150}) {
             Button size = Labels.wordButton(percent + " %", Wording.of("desk.header.size-all-words-window"), () -> {
@@ -199,9 +198,11 @@ public final class Header extends VBox {
             Rail.choose(size, desk.settings().textSize() == percent);
             sizes.getChildren().add(size);
         }
-        slip.add(sizes);
-        return slip.add(Labels.label(Wording.of("desk.header.language"), "group-name"), languages())
-                .say(Wording.of("desk.header.speaks"));
+        // Beside each other: the slip is as tall as a small window already.
+        return slip.add(new HBox(
+                40,
+                new VBox(Labels.label(Wording.of("desk.header.text-size"), "group-name"), sizes),
+                new VBox(Labels.label(Wording.of("desk.header.language"), "group-name"), languages())));
     }
 
     private HBox languages() {

@@ -1,0 +1,89 @@
+package jorn.check;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import jorn.book.Book;
+import jorn.book.Starter;
+import jorn.check.Finding.Severity;
+import jorn.measure.Length;
+import jorn.measure.Unit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Single rules at their limits, and a check that is done in pieces. */
+class RulesTest {
+    private static final Book GOOD =
+            Starter.LINED_JOURNAL.begin().withTitle("Hive Notes").withAuthor("Skep & Sedge");
+
+    private static List<Finding> check(Book book) {
+        return Checker.check(Proof.of(book, Unit.INCH));
+    }
+
+    private static List<Finding> of(Book book, String id) {
+        return check(book).stream().filter(f -> f.id().equals(id)).toList();
+    }
+
+    private static final String GEORGIAN = "ფ";
+
+    /** Words that the typeface lacks, wherever they stand; none of the book typefaces that ship has Georgian letters. */
+    @ParameterizedTest
+    @ValueSource(strings = {"title", "subtitle", "author", "blurb"})
+    void lettersThatAreLackingAreFoundInEachOfTheCoversWords(String where) {
+        Book book =
+                switch (where) {
+                    case "title" -> GOOD.withTitle("Hive " + GEORGIAN);
+                    case "subtitle" -> GOOD.withSubtitle("Notes " + GEORGIAN);
+                    case "author" -> GOOD.withAuthor("Skep " + GEORGIAN);
+                    default -> GOOD.withCover(GOOD.cover().withBlurb("Room\n\nfor " + GEORGIAN));
+                };
+        List<Finding> found =
+                of(book, "letters").stream().filter(f -> f.place().onCover()).toList();
+        assertEquals(1, found.size(), check(book).toString());
+        assertEquals(GEORGIAN, found.get(0).measured());
+        String name = where.equals("blurb") ? "the text on the back" : "the " + where;
+        assertTrue(found.get(0).message().contains(name), found.get(0).message());
+        assertEquals(List.of(), of(GOOD, "letters"));
+    }
+
+    @Test
+    void aCheckInPiecesFindsTheSameAndTheWorstComesFirst() {
+        Book book = Starter.DATED_PLANNER.begin();
+        Proof proof = Proof.of(book.withMargins(book.margins().withGutter(Optional.of(Length.mm(1)))), Unit.INCH);
+        CheckRun run = Checker.begin(proof);
+        int pieces = 1;
+        while (!run.goOn(0)) {
+            pieces++;
+            assertTrue(pieces < 10_000, "it comes to an end");
+        }
+        assertTrue(pieces > 3, "one page at a time");
+        assertTrue(run.goOn(0), "it stays done");
+        assertEquals(Checker.check(proof), run.findings());
+        assertTrue(Checker.begin(proof).goOn(Long.MAX_VALUE), "all at once where there is time");
+        List<Severity> order = run.findings().stream().map(Finding::severity).toList();
+        List<Severity> sorted = new ArrayList<>(order);
+        sorted.sort(null);
+        assertEquals(sorted, order);
+        assertTrue(order.size() > 1);
+    }
+
+    @Test
+    void theLeastAndTheMostPagesOfThePressAreTaken() {
+        for (int pages : new int[] {24, 828}) {
+            assertEquals(
+                    List.of(),
+                    of(GOOD.withBrief(GOOD.brief().withPages(pages)), "page-count").stream()
+                            .filter(f -> f.severity() == Severity.ERROR)
+                            .toList());
+        }
+        for (int pages : new int[] {22, 830}) {
+            assertFalse(of(GOOD.withBrief(GOOD.brief().withPages(pages)), "page-count")
+                    .isEmpty());
+        }
+    }
+}
