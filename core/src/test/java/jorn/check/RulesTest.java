@@ -86,4 +86,21 @@ class RulesTest {
                     .isEmpty());
         }
     }
+
+    /** The press's least outside margin without bleed is 0.25 in: that much is enough, a hundredth less is not. */
+    @Test
+    void aMarginAsWideAsThePressAsksIsEnough() {
+        Book inside = GOOD.withBrief(GOOD.brief().withBleed(false));
+        Book enough = inside.withMargins(inside.margins().withOutside(Optional.of(Length.inches(0.25))));
+        Book less = inside.withMargins(inside.margins().withOutside(Optional.of(Length.inches(0.24))));
+        assertEquals(0, margins(enough));
+        assertEquals(1, margins(less));
+        Book gutter = inside.withMargins(inside.margins().withGutter(Optional.of(Length.inches(0.375))));
+        assertEquals(0, margins(gutter));
+        assertEquals(1, margins(inside.withMargins(inside.margins().withGutter(Optional.of(Length.inches(0.37))))));
+    }
+
+    private static long margins(Book book) {
+        return check(book).stream().filter(f -> f.id().startsWith("margin")).count();
+    }
 }
