@@ -316,12 +316,12 @@ public enum Starter {
         return this == DATED_PLANNER || this == DAY_PLANNER;
     }
 
-    /** The coming year where the book is dated. */
+    /** The coming year where the book is dated; its days and months are named in the language that is spoken. */
     private CalendarChoice calendar() {
+        CalendarChoice undated =
+                CalendarChoice.UNDATED.withLanguage(Wording.language().code());
         int year = LocalDate.now(ZoneId.systemDefault()).getYear() + 1;
-        return isDated()
-                ? CalendarChoice.UNDATED.dated(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31))
-                : CalendarChoice.UNDATED;
+        return isDated() ? undated.dated(LocalDate.of(year, 1, 1), LocalDate.of(year, 12, 31)) : undated;
     }
 
     /** A whole book of this kind to a brief. */

@@ -96,41 +96,33 @@ public final class Measures {
             Figure wanted = Figure.given(
                     "pages.asked",
                     Wording.of("brief.measures.pages-asked-for"),
-                    Scalar.count(asked, Wording.of("brief.measures.pages")),
+                    pages(asked),
                     Wording.of("brief.measures.your-decision"));
             Figure step = Figure.given(
                     "pages.multiple",
                     Wording.of("brief.measures.pages-step"),
-                    Scalar.count(multiple, Wording.of("brief.measures.pages")),
+                    pages(multiple),
                     Wording.of(
                             "brief.measures.binds-steps", book.brief().press().name()));
             return Figure.computed(
                     "pages",
                     Wording.of("brief.measures.pages-2"),
-                    Scalar.count(n, Wording.of("brief.measures.pages")),
+                    pages(n),
                     Wording.of("brief.measures.up-next-multiple"),
                     "",
                     wanted,
                     step);
         }
         if (!pagination.settled()) {
-            return Figure.given(
-                    "pages",
-                    Wording.of("brief.measures.pages-2"),
-                    Scalar.count(n, Wording.of("brief.measures.pages")),
-                    Wording.of("brief.measures.page-count-margins-call", pagination.marginsFor()));
+            return pages(n, Wording.of("brief.measures.page-count-margins-call", pagination.marginsFor()));
         }
         if (n == planned) {
-            return Figure.given(
-                    "pages",
-                    Wording.of("brief.measures.pages-2"),
-                    Scalar.count(n, Wording.of("brief.measures.pages")),
-                    Wording.of("brief.measures.what-book-holds"));
+            return pages(n, Wording.of("brief.measures.what-book-holds"));
         }
         Figure held = Figure.given(
                 "pages.planned",
                 Wording.of("brief.measures.planned-pages"),
-                Scalar.count(planned, Wording.of("brief.measures.pages")),
+                pages(planned),
                 Wording.of("brief.measures.what-book-holds"));
         Figure blanks = Figure.given(
                 "pages.blank",
@@ -141,11 +133,19 @@ public final class Measures {
         return Figure.computed(
                 "pages",
                 Wording.of("brief.measures.pages-2"),
-                Scalar.count(n, Wording.of("brief.measures.pages")),
+                pages(n),
                 "{pages.planned} + {pages.blank}",
                 "",
                 held,
                 blanks);
+    }
+
+    private static Scalar pages(int n) {
+        return Scalar.count(n, Wording.of("brief.measures.pages"));
+    }
+
+    private static Figure pages(int n, String source) {
+        return Figure.given("pages", Wording.of("brief.measures.pages-2"), pages(n), source);
     }
 
     private static Figure leaves(Pagination pagination) {

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.JsonToken;
 import com.fasterxml.jackson.databind.DeserializationContext;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonDeserializer;
@@ -22,6 +23,7 @@ import com.fasterxml.jackson.databind.module.SimpleModule;
 import com.fasterxml.jackson.databind.ser.std.StdSerializer;
 import com.fasterxml.jackson.datatype.jdk8.Jdk8Module;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.lang.reflect.Method;
 import java.lang.reflect.RecordComponent;
@@ -105,6 +107,29 @@ public final class Json {
             }
         });
         return read(() -> reader.readValue(tree), what);
+    }
+
+    /**
+     * A whole number at the top of an object; what stands behind it is not read.
+     *
+     * @return 0 where there is none
+     * @throws IOException where it is no JSON up to there
+     */
+    public static int wholeAtTop(InputStream in, String field) throws IOException {
+        try (JsonParser parser = MAPPER.createParser(in)) {
+            if (parser.nextToken() != JsonToken.START_OBJECT) {
+                return 0;
+            }
+            while (parser.nextToken() == JsonToken.FIELD_NAME) {
+                boolean wanted = parser.currentName().equals(field);
+                parser.nextToken();
+                if (wanted) {
+                    return parser.getValueAsInt();
+                }
+                parser.skipChildren();
+            }
+            return 0;
+        }
     }
 
     /** The tree that {@link #write} writes of a value. */

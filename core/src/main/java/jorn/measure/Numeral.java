@@ -70,8 +70,9 @@ public final class Numeral {
      */
     public static int count(String text, String what, int least, int most) {
         String s = text.strip().replaceAll("(?i)\\s*(pages?|pp?\\.?)$", "");
-        if (s.matches("\\d{1,3}([., ']\\d{3})+")) {
-            s = s.replaceAll("[., ']", "");
+        String apart = "[, '" + Wording.language().groupingSign() + "]";
+        if (s.matches("\\d{1,3}(" + apart + "\\d{3})+")) {
+            s = s.replaceAll(apart, "");
         }
         if (!s.matches("-?\\d{1,9}")) {
             throw Trouble.of("measure.numeral.not", text.strip(), what, grouped(least), grouped(most));

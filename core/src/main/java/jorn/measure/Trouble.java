@@ -29,7 +29,7 @@ public final class Trouble extends RuntimeException {
      * @param arguments of both sentences
      */
     public static Trouble of(String key, @Nullable Object... arguments) {
-        return new Trouble(Message.of(key, arguments), Message.of(key + REMEDY, arguments), null);
+        return because(null, key, arguments);
     }
 
     /** As {@link #of(String, Object...)}, keeping the exception that led here for the log. */
@@ -42,7 +42,7 @@ public final class Trouble extends RuntimeException {
      * @param remedy one sentence: what to do
      */
     public static Trouble of(Message what, Message remedy) {
-        return new Trouble(what, remedy, null);
+        return because(null, what, remedy);
     }
 
     /** As {@link #of(Message, Message)}, keeping the exception that led here for the log. */

@@ -36,6 +36,11 @@ public enum Language {
         return this == GERMAN ? ',' : '.';
     }
 
+    /** The sign between thousands. */
+    public char groupingSign() {
+        return this == GERMAN ? '.' : ',';
+    }
+
     /** The language of a code: {@code de}, {@code de-AT}, {@code de_AT.UTF-8}; nothing where Jorn does not speak it. */
     public static Optional<Language> of(String code) {
         String bare = code.toLowerCase(Locale.ROOT).replaceAll("[-_.@].*", "");

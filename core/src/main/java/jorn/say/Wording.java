@@ -88,7 +88,7 @@ public final class Wording {
      *
      * @param name of the table: {@code check}
      */
-    static Properties table(String name, Language wanted) {
+    private static Properties table(String name, Language wanted) {
         return TABLES.computeIfAbsent(name + "_" + wanted.code(), Wording::read);
     }
 

@@ -91,17 +91,15 @@ public final class BookFile {
     public static Book load(Path file) {
         String name = String.valueOf(file.getFileName());
         if (!Files.isRegularFile(file)) {
-            throw Trouble.of(
-                    Files.isDirectory(file)
-                            ? Message.of("store.book-file.folder-not-book", name)
-                            : Message.of("store.book-file.there-no-file", file),
-                    Message.of("store.book-file.choose-file-ends", ENDING));
+            throw Files.isDirectory(file)
+                    ? Trouble.of("store.book-file.folder-not-book", name, ENDING)
+                    : Trouble.of("store.book-file.there-no-file", file, ENDING);
         }
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
             refuseClimbing(zip, name);
             return read(zip, name);
         } catch (NoSuchFileException e) {
-            throw Trouble.because(e, "store.book-file.there-no-file-2", file, ENDING);
+            throw Trouble.because(e, "store.book-file.there-no-file", file, ENDING);
         } catch (ZipException e) {
             throw damage(file, name, e);
         } catch (IOException e) {
@@ -179,11 +177,9 @@ public final class BookFile {
                 return 0;
             }
             try (InputStream in = zip.getInputStream(entry)) {
-                return Json.read(in.readNBytes((int) LARGEST_BOOK), JsonNode.class, Wording.of("store.book-file.file"))
-                        .path("format")
-                        .asInt();
+                return Json.wholeAtTop(in, "format");
             }
-        } catch (IOException | Trouble e) {
+        } catch (IOException e) {
             // It is no book that could be read; what is there instead is nobody's newer book.
             return 0;
         }

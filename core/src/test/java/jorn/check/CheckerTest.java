@@ -1,5 +1,8 @@
 package jorn.check;
 
+import static jorn.check.Checked.GOOD;
+import static jorn.check.Checked.check;
+import static jorn.check.Checked.finding;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -21,17 +24,6 @@ import jorn.press.PressShelf;
 import org.junit.jupiter.api.Test;
 
 class CheckerTest {
-    private static final Book GOOD =
-            Starter.LINED_JOURNAL.begin().withTitle("Hive Notes").withAuthor("Skep & Sedge");
-
-    private static List<Finding> check(Book book) {
-        return Checker.check(Proof.of(book, Unit.INCH));
-    }
-
-    private static Optional<Finding> finding(Book book, String id) {
-        return check(book).stream().filter(f -> f.id().equals(id)).findFirst();
-    }
-
     private static Book ruled(Ruling ruling) {
         return GOOD.withRecipe(2, r -> r.withRuling(ruling));
     }

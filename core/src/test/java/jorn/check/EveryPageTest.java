@@ -1,5 +1,7 @@
 package jorn.check;
 
+import static jorn.check.Checked.GOOD;
+import static jorn.check.Checked.finding;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -19,7 +21,6 @@ import jorn.book.Book;
 import jorn.book.PageKey;
 import jorn.book.Placement.Start;
 import jorn.book.Run;
-import jorn.book.Starter;
 import jorn.check.Finding.Severity;
 import jorn.content.Items;
 import jorn.layout.Align;
@@ -27,7 +28,6 @@ import jorn.layout.Node;
 import jorn.layout.Part;
 import jorn.layout.Stack;
 import jorn.measure.Length;
-import jorn.measure.Unit;
 import jorn.press.PressShelf;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
@@ -37,15 +37,6 @@ import org.junit.jupiter.api.Test;
 
 /** What is wrong is found on whatever page it is, not only on the first one of a design. */
 class EveryPageTest {
-    private static final Book GOOD =
-            Starter.LINED_JOURNAL.begin().withTitle("Hive Notes").withAuthor("Skep & Sedge");
-
-    private static Optional<Finding> finding(Book book, String id) {
-        return Checker.check(Proof.of(book, Unit.INCH)).stream()
-                .filter(f -> f.id().equals(id))
-                .findFirst();
-    }
-
     private static Recipe recipe(Node root) {
         return new Recipe("own", "Own", root);
     }

@@ -1,5 +1,8 @@
 package jorn.check;
 
+import static jorn.check.Checked.GOOD;
+import static jorn.check.Checked.check;
+import static jorn.check.Checked.findings;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -18,17 +21,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Single rules at their limits, and a check that is done in pieces. */
 class RulesTest {
-    private static final Book GOOD =
-            Starter.LINED_JOURNAL.begin().withTitle("Hive Notes").withAuthor("Skep & Sedge");
-
-    private static List<Finding> check(Book book) {
-        return Checker.check(Proof.of(book, Unit.INCH));
-    }
-
-    private static List<Finding> of(Book book, String id) {
-        return check(book).stream().filter(f -> f.id().equals(id)).toList();
-    }
-
     private static final String GEORGIAN = "ფ";
 
     /** Words that the typeface lacks, wherever they stand; none of the book typefaces that ship has Georgian letters. */
@@ -42,13 +34,14 @@ class RulesTest {
                     case "author" -> GOOD.withAuthor("Skep " + GEORGIAN);
                     default -> GOOD.withCover(GOOD.cover().withBlurb("Room\n\nfor " + GEORGIAN));
                 };
-        List<Finding> found =
-                of(book, "letters").stream().filter(f -> f.place().onCover()).toList();
+        List<Finding> found = findings(book, "letters").stream()
+                .filter(f -> f.place().onCover())
+                .toList();
         assertEquals(1, found.size(), check(book).toString());
         assertEquals(GEORGIAN, found.get(0).measured());
         String name = where.equals("blurb") ? "the text on the back" : "the " + where;
         assertTrue(found.get(0).message().contains(name), found.get(0).message());
-        assertEquals(List.of(), of(GOOD, "letters"));
+        assertEquals(List.of(), findings(GOOD, "letters"));
     }
 
     @Test
@@ -77,12 +70,12 @@ class RulesTest {
         for (int pages : new int[] {24, 828}) {
             assertEquals(
                     List.of(),
-                    of(GOOD.withBrief(GOOD.brief().withPages(pages)), "page-count").stream()
+                    findings(GOOD.withBrief(GOOD.brief().withPages(pages)), "page-count").stream()
                             .filter(f -> f.severity() == Severity.ERROR)
                             .toList());
         }
         for (int pages : new int[] {22, 830}) {
-            assertFalse(of(GOOD.withBrief(GOOD.brief().withPages(pages)), "page-count")
+            assertFalse(findings(GOOD.withBrief(GOOD.brief().withPages(pages)), "page-count")
                     .isEmpty());
         }
     }

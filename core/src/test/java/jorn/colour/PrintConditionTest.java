@@ -38,8 +38,8 @@ class PrintConditionTest {
             @ForAll @DoubleRange(min = 0, max = 1) double y,
             @ForAll @DoubleRange(min = 0, max = 1) double k) {
         // The engine interpolates in tetrahedra and stops at what XYZ can hold, so it is not the same to the last
-        // digit.
-        assertEquals(0, byEngine(c, m, y, k).distance(CONDITION.colour(c, m, y, k)), 6);
+        // digit: by 5.3 at most in 600,000 inks, in magenta under nearly full black.
+        assertEquals(0, byEngine(c, m, y, k).distance(CONDITION.colour(c, m, y, k)), 5.5);
     }
 
     @Test

@@ -26,10 +26,13 @@ import org.junit.jupiter.api.Test;
 class CutMarksTest {
     private static final double NEAR = 1e-6;
 
-    private static Sheet cover() {
+    private static Edition edition() {
         Book book = Starter.TEXT_BOOK.begin().withTitle("Hive");
-        book = book.withBrief(book.brief().at(PressShelf.shipped().find("trade")));
-        return new CoverSheets(Edition.of(book)).sheet(0);
+        return Edition.of(book.withBrief(book.brief().at(PressShelf.shipped().find("trade"))));
+    }
+
+    private static Sheet cover() {
+        return new CoverSheets(edition()).sheet(0);
     }
 
     /** Each mark's line: x1, y1, x2, y2. */
@@ -99,9 +102,7 @@ class CutMarksTest {
         assertEquals(List.of(3.0, 2.0), folds.dash());
         List<double[]> lines = lines(folds);
         assertEquals(4, lines.size());
-        Book book = Starter.TEXT_BOOK.begin().withTitle("Hive");
-        book = book.withBrief(book.brief().at(PressShelf.shipped().find("trade")));
-        double spine = Edition.of(book).measures().get("spine.width").length().points();
+        double spine = edition().measures().get("spine.width").length().points();
         TreeSet<Double> xs = lines.stream().map(l -> l[0]).collect(Collectors.toCollection(TreeSet::new));
         assertEquals(2, xs.size());
         assertEquals(spine, xs.last() - xs.first(), NEAR);
