@@ -4,10 +4,13 @@ import java.awt.Font;
 import java.awt.FontFormatException;
 import java.awt.font.FontRenderContext;
 import java.awt.geom.Rectangle2D;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import jorn.measure.Trouble;
+import jorn.scratch.Scratch;
 import org.jspecify.annotations.Nullable;
 
 /** One face of a typeface, such as its bold: a TrueType file that ships with Jorn, loaded when first used. */
@@ -50,15 +53,25 @@ public final class Face {
     public synchronized Font font() {
         if (font == null) {
             try {
-                font = Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(bytes()))
-                        .deriveFont(EM);
-            } catch (FontFormatException | IOException e) {
+                // A file of our own: the platform would make one anyhow, and leave it behind when the program is
+                // stopped.
+                font = Font.createFont(Font.TRUETYPE_FONT, onDisk().toFile()).deriveFont(EM);
+            } catch (FontFormatException e) {
                 throw new IllegalStateException("The face " + file + " that ships with Jorn is damaged.", e);
+            } catch (IOException e) {
+                throw Scratch.noRoom(e);
+            } catch (InternalError | NullPointerException e) {
+                // What Java says where the machine has no list of typefaces.
+                throw Trouble.because(e, "text.face.no-type-system");
             }
             capHeight = height(font, "H");
             xHeight = height(font, "x");
         }
         return font;
+    }
+
+    private Path onDisk() throws IOException {
+        return Files.write(Scratch.newFile(), bytes());
     }
 
     /** Height of a capital as a share of the type size. */
