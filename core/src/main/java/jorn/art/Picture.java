@@ -1,87 +1,110 @@
 package jorn.art;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
+import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
-import java.util.Iterator;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
 import jorn.json.Required;
 import jorn.measure.Trouble;
-import org.jspecify.annotations.Nullable;
+import jorn.say.Message;
+import jorn.scratch.Blob;
 
 /**
  * A picture as it was brought in: its file, untouched. Two pictures with the same bytes are the same picture.
  *
  * @param id first part of the SHA-256 of its bytes
  * @param name of the file that it came from
- * @param width in pixels; 0 where the picture is missing
- * @param height in pixels; 0 where the picture is missing
- * @param bytes the file; empty where the picture is missing
+ * @param width in pixels, upright; 0 where the picture is missing
+ * @param height in pixels, upright; 0 where the picture is missing
+ * @param file what is in it; empty where the picture is missing
  */
-@SuppressWarnings("ArrayRecordComponent") // compared by identity or by what it says; nobody changes it
-public record Picture(@Required String id, @Required String name, int width, int height, @JsonIgnore byte[] bytes) {
+public record Picture(@Required String id, @Required String name, int width, int height, @JsonIgnore PictureFile file) {
     /** More pixels than this on a side cannot be handled well. */
     private static final int MOST_PIXELS = 20_000;
 
+    private static final int ID_LETTERS = 24;
+
     public Picture {
-        bytes = bytes == null ? new byte[0] : bytes;
+        file = file == null ? PictureFile.MISSING : file;
+    }
+
+    /** As {@link #of(String, Blob)}. */
+    public static Picture of(String name, byte[] bytes) {
+        return of(name, Blob.of(bytes));
     }
 
     /**
      * A picture from a file's bytes.
      *
-     * @throws Trouble where the bytes are no PNG or JPEG picture
+     * @throws Trouble where the bytes are no PNG or JPEG picture, or the file is cut short or damaged
      */
-    public static Picture of(String name, byte[] bytes) {
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                throw notAPicture(name, null);
+    public static Picture of(String name, Blob bytes) {
+        PictureFile file = PictureFile.of(bytes);
+        PictureFile.Facts facts = file.facts()
+                .filter(f -> f.kind() != PictureFile.Facts.Kind.OTHER)
+                .orElseThrow(() -> Trouble.of("art.picture.not-picture-jorn-can", name));
+        if (facts.width() > MOST_PIXELS || facts.height() > MOST_PIXELS) {
+            throw Trouble.of("art.picture.has-pixels-more-than", name, facts.width(), facts.height(), MOST_PIXELS);
+        }
+        file.harm().ifPresent(harm -> {
+            throw Trouble.of(Message.of(harm.key(), name), Message.of("art.picture-file.do"));
+        });
+        return new Picture(idOf(bytes), name, facts.width(), facts.height(), file);
+    }
+
+    private static String idOf(Blob bytes) {
+        try (InputStream in = bytes.open()) {
+            MessageDigest digest = digest();
+            byte[] buffer = new byte[1 << 16];
+            for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
+                digest.update(buffer, 0, n);
             }
-            ImageReader reader = readers.next();
-            try {
-                reader.setInput(in);
-                int w = reader.getWidth(0);
-                int h = reader.getHeight(0);
-                if (w > MOST_PIXELS || h > MOST_PIXELS) {
-                    throw Trouble.of("art.picture.has-pixels-more-than", name, w, h, MOST_PIXELS);
-                }
-                return new Picture(idOf(bytes), name, w, h, bytes);
-            } finally {
-                reader.dispose();
-            }
+            return id(digest);
         } catch (IOException e) {
-            throw notAPicture(name, e);
+            throw jorn.scratch.Scratch.noRoom(e);
         }
     }
 
-    private static Trouble notAPicture(String name, @Nullable IOException cause) {
-        return Trouble.because(cause, "art.picture.not-picture-jorn-can", name);
+    private static String id(MessageDigest digest) {
+        return HexFormat.of().formatHex(digest.digest()).substring(0, ID_LETTERS);
     }
 
-    private static String idOf(byte[] bytes) {
+    private static MessageDigest digest() {
         try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(bytes))
-                    .substring(0, 24);
+            return MessageDigest.getInstance("SHA-256");
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
         }
     }
 
-    /** The same picture with its file. */
-    public Picture withBytes(byte[] file) {
-        return new Picture(id, name, width, height, file);
+    /** The same picture with its file, which is known to be its own. */
+    public Picture withFile(PictureFile own) {
+        return new Picture(id, name, width, height, own);
+    }
+
+    /**
+     * The same picture with the file that a book holds for it. Whether it is the one that was brought in shows in its checksum; how
+     * large it is and which way up, in the file itself.
+     *
+     * @param most bytes that are read
+     * @throws IOException where it cannot be read
+     */
+    public Picture withFile(InputStream in, long most) throws IOException {
+        MessageDigest digest = digest();
+        Blob blob = Blob.of(new DigestInputStream(in, digest), most);
+        PictureFile own = blob.isEmpty() || id(digest).equals(id) ? PictureFile.of(blob) : PictureFile.changed(blob);
+        return own.facts()
+                .filter(f -> f.width() <= MOST_PIXELS && f.height() <= MOST_PIXELS)
+                .map(f -> new Picture(id, name, f.width(), f.height(), own))
+                .orElseGet(() -> withFile(own));
     }
 
     @JsonIgnore
     public boolean isMissing() {
-        return bytes.length == 0;
+        return file.isMissing();
     }
 
     @Override

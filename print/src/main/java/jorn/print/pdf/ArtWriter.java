@@ -1,6 +1,7 @@
 package jorn.print.pdf;
 
 import java.awt.geom.Rectangle2D;
+import java.awt.image.BufferedImage;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -13,9 +14,12 @@ import jorn.art.Box;
 import jorn.art.GlyphRun;
 import jorn.art.Mark;
 import jorn.art.MarkVisitor;
+import jorn.art.Orientation;
 import jorn.art.Path;
 import jorn.art.Picture;
+import jorn.art.PictureFile;
 import jorn.art.Stamp;
+import jorn.art.Turn;
 import jorn.deliver.ColourPolicy;
 import jorn.print.picture.Pixels;
 import org.apache.pdfbox.cos.COSName;
@@ -41,6 +45,11 @@ final class ArtWriter implements Closeable {
 
     private final Map<PictureKey, PDImageXObject> pictures = new HashMap<>();
     private final Map<PictureKey, COSName> pictureNames = new HashMap<>();
+
+    /** Below so many pixels to the inch a picture is seen to be coarse (common practice). */
+    private static final double LEAST_PPI = 300;
+
+    private static final double POINTS_PER_INCH = 72;
 
     private record PictureKey(Picture picture, double opacity) {}
 
@@ -219,8 +228,11 @@ final class ArtWriter implements Closeable {
         return form;
     }
 
-    /** A picture, written once however often it is shown; a JPEG file as it is. */
+    /** A picture, written once however often it is shown; a JPEG file as it is. Half a picture is not printed. */
     private void picture(Mark.Image image, PDResources resources, Operators out) throws IOException {
+        if (image.picture().file().harm().isPresent()) {
+            return;
+        }
         Box from = image.from();
         Box to = image.to();
         PictureKey key = new PictureKey(image.picture(), image.opacity());
@@ -241,22 +253,46 @@ final class ArtWriter implements Closeable {
         if (part) {
             out.path(Path.box(to)).op("W").op("n");
         }
-        // The unit square of a picture has y up.
-        out.op("cm", w, 0, 0, -h, to.x() - from.x() * sx, to.y() - from.y() * sy + h);
+        // The unit square of a picture has y up; what the camera noted is from its top down.
+        Orientation orientation = goesAsItIs(image)
+                ? image.picture()
+                        .file()
+                        .facts()
+                        .map(PictureFile.Facts::orientation)
+                        .orElse(Orientation.UPRIGHT)
+                : Orientation.UPRIGHT;
+        Turn placed = new Turn(w, 0, 0, h, to.x() - from.x() * sx, to.y() - from.y() * sy)
+                .after(orientation.turn(1, 1))
+                .after(new Turn(1, 0, 0, -1, 0, 1));
+        out.op("cm", placed.a(), placed.b(), placed.c(), placed.d(), placed.e(), placed.f());
         out.raw("/" + name.getName() + " Do\n").op("Q");
     }
 
     private PDImageXObject pictureObject(Mark.Image image) throws IOException {
-        byte[] bytes = image.picture().bytes();
-        boolean jpeg = bytes.length > 2 && (bytes[0] & 0xFF) == 0xFF && (bytes[1] & 0xFF) == 0xD8;
         return switch (inks.policy().pictures()) {
-            case AS_THEY_ARE -> jpeg && image.opacity() == 1
-                    ? JPEGFactory.createFromByteArray(document, bytes)
-                    : LosslessFactory.createFromImage(document, Pixels.of(image.picture(), image.opacity()));
-            case GREY -> LosslessFactory.createFromImage(
-                    document, Pixels.grey(Pixels.of(image.picture(), image.opacity())));
-            case FOUR_INKS -> FourInkPicture.of(document, Pixels.of(image.picture(), image.opacity()));
+            case AS_THEY_ARE -> goesAsItIs(image)
+                    ? JPEGFactory.createFromByteArray(
+                            document, image.picture().file().bytes())
+                    : LosslessFactory.createFromImage(document, pixels(image));
+            case GREY -> LosslessFactory.createFromImage(document, Pixels.grey(pixels(image)));
+            case FOUR_INKS -> FourInkPicture.of(document, pixels(image));
         };
+    }
+
+    /** A JPEG goes into the file untouched; the page turns it upright. */
+    private boolean goesAsItIs(Mark.Image image) {
+        return inks.policy().pictures() == ColourPolicy.Pictures.AS_THEY_ARE
+                && image.opacity() == 1
+                && image.picture()
+                        .file()
+                        .facts()
+                        .filter(f -> f.kind() == PictureFile.Facts.Kind.JPEG)
+                        .isPresent();
+    }
+
+    private static BufferedImage pixels(Mark.Image image) {
+        double shown = image.from().width() / image.to().width() * POINTS_PER_INCH;
+        return Pixels.forPrint(image.picture(), image.opacity(), LEAST_PPI, shown);
     }
 
     private static void stroke(Mark.Stroke stroke, Operators out) {

@@ -54,7 +54,10 @@ public final class PdfLook {
     public static BufferedImage firstPage(Path file, int height) {
         try (PDDocument document = Loader.loadPDF(file.toFile())) {
             float points = document.getPage(0).getMediaBox().getHeight();
-            BufferedImage raw = new PDFRenderer(document).renderImage(0, height / points, ImageType.RGB);
+            PDFRenderer renderer = new PDFRenderer(document);
+            // A small look at a large photograph needs few of its pixels.
+            renderer.setSubsamplingAllowed(true);
+            BufferedImage raw = renderer.renderImage(0, height / points, ImageType.RGB);
             BufferedImage picture = new BufferedImage(raw.getWidth(), raw.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
             var g = picture.createGraphics();
             g.drawImage(raw, 0, 0, null);
@@ -75,7 +78,8 @@ public final class PdfLook {
         try (PDDocument document = Loader.loadPDF(page.bytes())) {
             float scale = (float) Math.min(MOST_SCALE, Math.max(LEAST_SCALE, width / page.width()));
             return new PDFRenderer(document).renderImage(page.number() - 1, scale, ImageType.ARGB);
-        } catch (IOException e) {
+        } catch (IOException | RuntimeException e) {
+            // The library says in many ways that a file is damaged.
             throw Trouble.because(e, "print.pdf-look.cannot-read-any-more", page.name());
         }
     }

@@ -4,34 +4,24 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
+import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import javax.imageio.ImageIO;
 import jorn.art.Picture;
+import jorn.art.PictureDecoder;
 import jorn.measure.Trouble;
-import org.jspecify.annotations.Nullable;
 
 /** The pixels of pictures, laid on white paper: nothing shines through, as presses ask. The last few are kept. */
 public final class Pixels {
-    private static final int KEPT = 12;
-
     private record Key(Picture picture, double opacity, int halvings) {}
 
-    private static final Map<Key, BufferedImage> READY = new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, BufferedImage> eldest) {
-            return size() > KEPT;
-        }
-    };
+    /** Those used last, the latest at the end; together no more than two pictures may take at most. */
+    private static final Map<Key, BufferedImage> READY = new LinkedHashMap<>(16, 0.75f, true);
 
     private Pixels() {}
 
     /**
-     * The pixels in full.
+     * The pixels in full, or as many as there is room for.
      *
      * @param opacity 1 as they are, towards 0 mixed with white
      * @throws Trouble where the file is damaged
@@ -70,26 +60,64 @@ public final class Pixels {
         return grey;
     }
 
+    /**
+     * The pixels in full, or as many as there is room for.
+     *
+     * @param least pixels to the inch that must be left where the picture stands largest
+     * @param shown pixels to the inch that it has there in full
+     * @throws Trouble where there is no room for so many
+     */
+    public static BufferedImage forPrint(Picture picture, double opacity, double least, double shown) {
+        int step = picture.file().facts().map(PictureDecoder::leastStep).orElse(1);
+        if (step > 1 && shown / step < least) {
+            throw Trouble.of("art.picture-decoder.too-large", picture.name(), picture.width(), picture.height());
+        }
+        return of(picture, opacity);
+    }
+
     private static synchronized BufferedImage of(Picture picture, double opacity, int halvings) {
         Key key = new Key(picture, opacity, halvings);
         BufferedImage known = READY.get(key);
         if (known == null) {
-            known = halvings == 0 ? flat(picture, opacity) : half(of(picture, opacity, halvings - 1));
+            known = halvings == 0
+                    ? flat(picture, opacity, 1)
+                    : isLarge(picture)
+                            ? half(flat(picture, opacity, 1 << (halvings - 1)))
+                            : half(of(picture, opacity, halvings - 1));
             READY.put(key, known);
+            forgetTooMany();
         }
         return known;
     }
 
-    private static BufferedImage flat(Picture picture, double opacity) {
-        BufferedImage read;
-        try {
-            read = ImageIO.read(new ByteArrayInputStream(picture.bytes()));
-        } catch (IOException e) {
-            throw damaged(picture, e);
+    /** Such a picture is not made whole in order to be halved. */
+    private static boolean isLarge(Picture picture) {
+        return (long) picture.width() * picture.height() > LARGE;
+    }
+
+    private static final long LARGE = 2_000_000;
+
+    private static void forgetTooMany() {
+        long all = 0;
+        for (BufferedImage each : READY.values()) {
+            all += bytes(each);
         }
-        if (read == null) {
-            throw damaged(picture, null);
+        Iterator<BufferedImage> oldest = READY.values().iterator();
+        while (all > 2 * PictureDecoder.budget() && READY.size() > 1) {
+            all -= bytes(oldest.next());
+            oldest.remove();
         }
+    }
+
+    private static long bytes(BufferedImage picture) {
+        return (long) picture.getWidth()
+                * picture.getHeight()
+                * picture.getColorModel().getPixelSize()
+                / 8;
+    }
+
+    private static BufferedImage flat(Picture picture, double opacity, int step) {
+        BufferedImage read = PictureDecoder.read(picture, step);
         boolean grey = read.getColorModel().getNumColorComponents() == 1;
         BufferedImage flat = new BufferedImage(
                 read.getWidth(), read.getHeight(), grey ? BufferedImage.TYPE_BYTE_GRAY : BufferedImage.TYPE_INT_RGB);
@@ -100,10 +128,6 @@ public final class Pixels {
         g.drawImage(read, 0, 0, null);
         g.dispose();
         return flat;
-    }
-
-    private static Trouble damaged(Picture picture, @Nullable IOException cause) {
-        return Trouble.because(cause, "print.pixels.picture-damaged", picture.name());
     }
 
     private static BufferedImage half(BufferedImage whole) {

@@ -25,6 +25,7 @@ import jorn.art.MarkVisitor;
 import jorn.art.PageArt;
 import jorn.art.Path;
 import jorn.art.Turn;
+import jorn.measure.Trouble;
 import jorn.print.pdf.PdfLook;
 import jorn.print.picture.Pixels;
 import jorn.text.TypeShelf;
@@ -195,7 +196,14 @@ public final class RasterSink implements MarkVisitor<Void> {
                 ? 1
                 : Math.abs(g.getTransform().getScaleX());
         double wanted = to.width() * scale * image.picture().width() / Math.max(1, from.width());
-        BufferedImage pixels = Pixels.atLeast(image.picture(), image.opacity(), wanted);
+        BufferedImage pixels;
+        try {
+            pixels = Pixels.atLeast(image.picture(), image.opacity(), wanted);
+        } catch (Trouble damaged) {
+            // The proof says what is wrong with it; the page is shown all the same.
+            emptyPlace(to);
+            return;
+        }
         double reduced = pixels.getWidth() / (double) image.picture().width();
         Graphics2D inside = (Graphics2D) g.create();
         inside.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
@@ -207,6 +215,14 @@ public final class RasterSink implements MarkVisitor<Void> {
                 new AffineTransform(sx, 0, 0, sy, to.x() - from.x() * reduced * sx, to.y() - from.y() * reduced * sy),
                 null);
         inside.dispose();
+    }
+
+    private void emptyPlace(Box place) {
+        g.setColor(Color.GRAY);
+        g.setStroke(new BasicStroke(0.5f));
+        g.draw(new java.awt.geom.Rectangle2D.Double(place.x(), place.y(), place.width(), place.height()));
+        g.draw(new java.awt.geom.Line2D.Double(place.x(), place.y(), place.right(), place.bottom()));
+        g.draw(new java.awt.geom.Line2D.Double(place.x(), place.bottom(), place.right(), place.y()));
     }
 
     private static BasicStroke pen(Mark.Stroke stroke) {

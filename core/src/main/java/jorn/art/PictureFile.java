@@ -1,0 +1,195 @@
+package jorn.art;
+
+import com.twelvemonkeys.imageio.metadata.Directory;
+import com.twelvemonkeys.imageio.metadata.Entry;
+import com.twelvemonkeys.imageio.metadata.jpeg.JPEG;
+import com.twelvemonkeys.imageio.metadata.jpeg.JPEGSegment;
+import com.twelvemonkeys.imageio.metadata.jpeg.JPEGSegmentUtil;
+import com.twelvemonkeys.imageio.metadata.tiff.TIFF;
+import com.twelvemonkeys.imageio.metadata.tiff.TIFFReader;
+import com.twelvemonkeys.imageio.stream.ByteArrayImageInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Optional;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import jorn.scratch.Blob;
+
+/** The file of a picture, untouched, and what it says of itself. What is asked once is kept. */
+public final class PictureFile {
+    /** The picture is not there. */
+    public static final PictureFile MISSING = new PictureFile(Blob.EMPTY, false);
+
+    private static final Logger LOG = Logger.getLogger(PictureFile.class.getName());
+
+    private final Blob blob;
+    private final boolean changed;
+    private Optional<Facts> facts = Optional.empty();
+    private Optional<Harm> harm = Optional.empty();
+    private boolean factsRead;
+    private boolean harmRead;
+
+    /**
+     * What a file says of its picture.
+     *
+     * @param width in pixels, upright
+     * @param height in pixels, upright
+     * @param orientation how it is turned to be upright
+     * @param bands how many inks or lights each pixel has, with transparency as one of them
+     * @param bits of each of them
+     * @param kind of file
+     */
+    public record Facts(int width, int height, Orientation orientation, int bands, int bits, Kind kind) {
+        /** Kinds of file. */
+        public enum Kind {
+            JPEG,
+            PNG,
+            OTHER
+        }
+    }
+
+    /** What may be wrong with a file that is there. */
+    public enum Harm {
+        /** Its end is missing. */
+        CUT("art.picture-file.cut"),
+        /** It cannot be read through. */
+        BROKEN("art.picture-file.broken"),
+        /** It is another file than the one that was brought in. */
+        CHANGED("art.picture-file.changed");
+
+        private final String key;
+
+        Harm(String key) {
+            this.key = key;
+        }
+
+        /** Key of the sentence that says so of a name. */
+        public String key() {
+            return key;
+        }
+    }
+
+    private PictureFile(Blob blob, boolean changed) {
+        this.blob = blob;
+        this.changed = changed;
+    }
+
+    public static PictureFile of(Blob blob) {
+        return blob.isEmpty() ? MISSING : new PictureFile(blob, false);
+    }
+
+    /** A file that is not the one that it should be. */
+    static PictureFile changed(Blob blob) {
+        return new PictureFile(blob, true);
+    }
+
+    public boolean isMissing() {
+        return blob.isEmpty();
+    }
+
+    public long length() {
+        return blob.length();
+    }
+
+    /** The caller closes it. */
+    public InputStream open() throws IOException {
+        return blob.open();
+    }
+
+    public byte[] bytes() throws IOException {
+        return blob.bytes();
+    }
+
+    /** What it says of itself; nothing where it is no picture that Jorn reads. */
+    public synchronized Optional<Facts> facts() {
+        if (!factsRead) {
+            facts = readFacts();
+            factsRead = true;
+        }
+        return facts;
+    }
+
+    /** What is wrong with it, found by reading the file through without making a picture of it. */
+    public synchronized Optional<Harm> harm() {
+        if (!harmRead) {
+            harmRead = true;
+            harm = isMissing() ? Optional.empty() : changed ? Optional.of(Harm.CHANGED) : readHarm();
+        }
+        return harm;
+    }
+
+    private Optional<Harm> readHarm() {
+        try {
+            return PictureScan.harm(blob, facts().map(Facts::kind).orElse(Facts.Kind.OTHER));
+        } catch (IOException e) {
+            LOG.log(Level.FINE, "A picture cannot be read through.", e);
+            return Optional.of(Harm.BROKEN);
+        }
+    }
+
+    private Optional<Facts> readFacts() {
+        if (isMissing()) {
+            return Optional.empty();
+        }
+        try (InputStream file = blob.open();
+                ImageInputStream in = ImageIO.createImageInputStream(file)) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+            if (!readers.hasNext()) {
+                return Optional.empty();
+            }
+            ImageReader reader = readers.next();
+            try {
+                reader.setInput(in, true, true);
+                return Optional.of(facts(reader));
+            } finally {
+                reader.dispose();
+            }
+        } catch (IOException | RuntimeException e) {
+            // Readers say in many ways that a head is damaged.
+            LOG.log(Level.FINE, "A picture's head cannot be read.", e);
+            return Optional.empty();
+        }
+    }
+
+    private Facts facts(ImageReader reader) throws IOException {
+        int w = reader.getWidth(0);
+        int h = reader.getHeight(0);
+        Facts.Kind kind =
+                switch (reader.getFormatName().toLowerCase(java.util.Locale.ROOT)) {
+                    case "jpeg", "jpg" -> Facts.Kind.JPEG;
+                    case "png" -> Facts.Kind.PNG;
+                    default -> Facts.Kind.OTHER;
+                };
+        Orientation turned = kind == Facts.Kind.JPEG ? orientation() : Orientation.UPRIGHT;
+        int[] depth = PictureScan.depth(blob, kind);
+        return new Facts(turned.swapped() ? h : w, turned.swapped() ? w : h, turned, depth[0], depth[1], kind);
+    }
+
+    private Orientation orientation() {
+        try (InputStream file = blob.open();
+                ImageInputStream in = ImageIO.createImageInputStream(file)) {
+            List<JPEGSegment> segments = JPEGSegmentUtil.readSegments(in, JPEG.APP1, "Exif");
+            if (segments.isEmpty()) {
+                return Orientation.UPRIGHT;
+            }
+            byte[] data;
+            try (InputStream segment = segments.get(0).data()) {
+                // The name ends with two zeros, of which one has been read.
+                data = segment.readNBytes(1).length == 0 ? new byte[0] : segment.readAllBytes();
+            }
+            Directory exif = new TIFFReader().read(new ByteArrayImageInputStream(data));
+            Entry tag = exif.getEntryById(TIFF.TAG_ORIENTATION);
+            return tag != null && tag.getValue() instanceof Number n
+                    ? Orientation.ofTag(n.intValue())
+                    : Orientation.UPRIGHT;
+        } catch (IOException | RuntimeException e) {
+            LOG.log(Level.FINE, "What the camera noted cannot be read.", e);
+            return Orientation.UPRIGHT;
+        }
+    }
+}
