@@ -2,6 +2,7 @@ package jorn.book;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 
 /**
  * The books that this one has been, so that any change can be taken back. Changes of the same thing in quick succession,
@@ -21,8 +22,31 @@ public final class History {
         this.now = first;
     }
 
+    /**
+     * A history that is gone on with.
+     *
+     * @param past the books before, the nearest first
+     * @param future the books that were undone, the nearest first
+     */
+    public static History of(List<Book> past, Book now, List<Book> future) {
+        History history = new History(now);
+        history.past.addAll(past);
+        history.future.addAll(future);
+        return history;
+    }
+
     public Book now() {
         return now;
+    }
+
+    /** The books before, the nearest first. */
+    public List<Book> past() {
+        return List.copyOf(past);
+    }
+
+    /** The books that were undone, the nearest first. */
+    public List<Book> future() {
+        return List.copyOf(future);
     }
 
     /**

@@ -1,7 +1,6 @@
 package jorn.store;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -9,9 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.Enumeration;
-import java.util.Map;
-import java.util.TreeMap;
-import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.Locale;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -19,8 +16,6 @@ import java.util.zip.ZipOutputStream;
 import jorn.art.Picture;
 import jorn.book.Book;
 import jorn.json.Json;
-import jorn.json.Kept;
-import jorn.json.Required;
 import jorn.measure.Trouble;
 import jorn.say.Message;
 import jorn.say.Wording;
@@ -28,28 +23,20 @@ import jorn.say.Wording;
 /** The {@code .jorn} file: a ZIP of {@code book.json} and {@code assets/}, described in docs/file-format.md. */
 public final class BookFile {
     /** The newest format that this version of Jorn reads. */
-    public static final int FORMAT = 2;
+    public static final int FORMAT = BookTree.FORMAT;
 
     /** The file name's ending. */
     public static final String ENDING = ".jorn";
 
+    /** Whether a file's name is that of a book, in capitals or not. */
+    public static boolean isNamedSo(Path file) {
+        return String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT).endsWith(ENDING);
+    }
+
     private static final String BOOK = "book.json";
     private static final long LARGEST_BOOK = 64L << 20;
 
-    private static final String ASSETS = "assets/";
-    private static final long LARGEST_PICTURE = 200_000_000;
-
-    /**
-     * The whole file.
-     *
-     * @param format the format that it is written in
-     * @param readableFrom the least format whose readers understand it but for fields and parts that they pass over
-     */
-    private record Content(@Required int format, Integer readableFrom, @Required Book book) {
-        static Content of(Book book) {
-            return new Content(FORMAT, FORMAT, book);
-        }
-    }
+    static final String ASSETS = "assets/";
 
     private BookFile() {}
 
@@ -58,15 +45,16 @@ public final class BookFile {
      *
      * <p>What the book's file held that this version does not know is written back.
      *
+     * @return by which it is told later whether it is still the same
      * @throws Trouble where it cannot be written, or where a book of a newer format would be overwritten
      */
-    public static void save(Book book, Path file) {
+    public static FileStamp save(Book book, Path file) {
         refuseOverNewer(file);
-        JsonNode tree = Json.tree(Content.of(book));
-        book.identity().kept().putBack(tree);
-        byte[] json = Json.write(tree);
+        byte[] json = Json.write(BookTree.of(book));
+        StampedStream[] written = new StampedStream[1];
         SafeFile.write(file, out -> {
-            ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
+            written[0] = new StampedStream(out);
+            ZipOutputStream zip = new ZipOutputStream(written[0], StandardCharsets.UTF_8);
             zip.putNextEntry(new ZipEntry(BOOK));
             zip.write(json);
             zip.closeEntry();
@@ -75,12 +63,15 @@ public final class BookFile {
             for (Picture picture : book.pictures().values()) {
                 if (!picture.isMissing()) {
                     zip.putNextEntry(new ZipEntry(ASSETS + picture.id()));
-                    zip.write(picture.bytes());
+                    try (InputStream in = picture.file().open()) {
+                        in.transferTo(zip);
+                    }
                     zip.closeEntry();
                 }
             }
             zip.finish();
         });
+        return written[0].stamp();
     }
 
     /**
@@ -89,14 +80,36 @@ public final class BookFile {
      * @throws Trouble that says what is wrong with the file
      */
     public static Book load(Path file) {
+        return open(file).book();
+    }
+
+    /**
+     * A book as it was read.
+     *
+     * @param stamp of the file that it was read from
+     * @param newer whether it is for reading only; see {@link #isNewer}
+     */
+    public record ReadBook(Book book, FileStamp stamp, boolean newer) {}
+
+    /** As {@link #load}, with what the file was then. */
+    public static ReadBook open(Path file) {
+        FileStamp stamp = FileStamp.of(file);
+        Book book = read(file);
+        return new ReadBook(book, stamp, isNewer(file));
+    }
+
+    private static Book read(Path file) {
         String name = String.valueOf(file.getFileName());
         if (!Files.isRegularFile(file)) {
             throw Files.isDirectory(file)
                     ? Trouble.of("store.book-file.folder-not-book", name, ENDING)
-                    : Trouble.of("store.book-file.there-no-file", file, ENDING);
+                    : Files.exists(file)
+                            ? Trouble.of("store.book-file.no-plain-file", name)
+                            : Trouble.of("store.book-file.there-no-file", file, ENDING);
         }
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
             refuseClimbing(zip, name);
+            BookAssets.refuseSwollen(zip, file, name);
             return read(zip, name);
         } catch (NoSuchFileException e) {
             throw Trouble.because(e, "store.book-file.there-no-file", file, ENDING);
@@ -119,37 +132,9 @@ public final class BookFile {
         if (json.length > LARGEST_BOOK) {
             throw Trouble.of("store.book-file.too-large-book", name);
         }
-        String what = Wording.of("store.book-file.book-file", name);
-        JsonNode tree = Json.read(json, JsonNode.class, what);
-        int format = tree.path("format").asInt();
-        if (format > FORMAT && !isReadable(tree)) {
-            throw Trouble.of("store.book-file.was-written-by-newer", name, format, FORMAT);
-        }
-        if (format < FORMAT && tree.path("book") instanceof ObjectNode old) {
-            FormatOne.moveBook(old);
-        }
-        AtomicBoolean passedOver = new AtomicBoolean();
-        Book book = Json.read(tree, Content.class, what, field -> passedOver.set(true))
-                .book();
-        if (passedOver.get()) {
-            forgetColoured(tree);
-            Kept kept = Kept.of(tree, Json.tree(Content.of(book)));
-            book = book.withIdentity(book.identity().withKept(kept));
-        }
-        return withPictures(book, zip);
-    }
-
-    /** What older files say of inks, and this version says no more. */
-    private static void forgetColoured(JsonNode node) {
-        if (node instanceof ObjectNode object && object.has("ink")) {
-            object.remove("coloured");
-        }
-        node.forEach(BookFile::forgetColoured);
-    }
-
-    private static boolean isReadable(JsonNode tree) {
-        JsonNode from = tree.path("readableFrom");
-        return from.isInt() && from.asInt() <= FORMAT;
+        JsonNode tree = Json.read(json, JsonNode.class, Wording.of("store.book-file.book-file", name));
+        Book book = BookTree.book(tree, name);
+        return BookAssets.of(book, zip, name);
     }
 
     /**
@@ -183,22 +168,6 @@ public final class BookFile {
             // It is no book that could be read; what is there instead is nobody's newer book.
             return 0;
         }
-    }
-
-    /** The book with the files of its pictures; one that the file lacks stays missing, and the proof says so. */
-    private static Book withPictures(Book book, ZipFile zip) throws IOException {
-        Map<String, Picture> whole = new TreeMap<>();
-        for (Picture picture : book.pictures().values()) {
-            ZipEntry entry = zip.getEntry(ASSETS + picture.id());
-            byte[] bytes = {};
-            if (entry != null) {
-                try (InputStream in = zip.getInputStream(entry)) {
-                    bytes = in.readNBytes((int) LARGEST_PICTURE);
-                }
-            }
-            whole.put(picture.id(), picture.withBytes(bytes));
-        }
-        return whole.isEmpty() ? book : book.withPictures(whole);
     }
 
     private static void refuseClimbing(ZipFile zip, String name) {

@@ -2,14 +2,13 @@ package jorn.store;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.databind.JsonNode;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Set;
 import jorn.json.Json;
 import jorn.json.OpenTypes;
 import jorn.json.Required;
 import jorn.layout.Node;
+import jorn.measure.SmallFile;
 import jorn.measure.Trouble;
 import jorn.recipe.Recipe;
 import jorn.say.Wording;
@@ -19,7 +18,7 @@ public final class RecipeFile {
     /** The format that this version writes, and the newest that it reads. */
     public static final int FORMAT = 2;
 
-    private static final long LARGEST = 1_000_000;
+    private static final int LARGEST_MB = 1;
     private static final int DEEPEST = 24;
     private static final int MOST_PARTS = 2000;
 
@@ -33,10 +32,9 @@ public final class RecipeFile {
     /** Whether JSON looks like a page design rather than something else. */
     public static boolean isRecipe(Path file) {
         try {
-            return Files.size(file) <= LARGEST
-                    && Json.read(Files.readAllBytes(file), JsonNode.class, Wording.of("store.recipe-file.file"))
-                            .has("root");
-        } catch (IOException | Trouble e) {
+            return Json.read(SmallFile.read(file, LARGEST_MB), JsonNode.class, Wording.of("store.recipe-file.file"))
+                    .has("root");
+        } catch (Trouble e) {
             // What it is instead is said by whoever reads it next.
             return false;
         }
@@ -49,14 +47,7 @@ public final class RecipeFile {
      */
     public static Recipe read(Path file) {
         String what = Wording.of("store.recipe-file.page-design", file.getFileName());
-        try {
-            if (Files.size(file) > LARGEST) {
-                throw Trouble.of("store.recipe-file.larger-than-mb", what);
-            }
-            return read(Files.readAllBytes(file), what);
-        } catch (IOException e) {
-            throw Trouble.because(e, "store.recipe-file.cannot-read", what);
-        }
+        return read(SmallFile.read(file, LARGEST_MB), what);
     }
 
     static Recipe read(byte[] json, String what) {
