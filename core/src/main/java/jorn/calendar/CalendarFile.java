@@ -8,6 +8,7 @@ import biweekly.property.DateEnd;
 import biweekly.property.DateStart;
 import biweekly.property.DurationProperty;
 import biweekly.property.ICalProperty;
+import biweekly.util.Frequency;
 import biweekly.util.ICalDate;
 import biweekly.util.com.google.ical.compat.javautil.DateIterator;
 import java.time.Instant;
@@ -23,6 +24,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TimeZone;
 import java.util.function.BiConsumer;
+import java.util.regex.Pattern;
 import jorn.calendar.Occasion.Period;
 import jorn.measure.Trouble;
 
@@ -34,6 +36,13 @@ import jorn.measure.Trouble;
 final class CalendarFile {
     /** More occurrences than this are not a person's calendar. */
     private static final int MOST = 50_000;
+
+    /** More events are not read: so many take a second. */
+    private static final int MOST_EVENTS = 20_000;
+
+    private static final Pattern EVENT = Pattern.compile("(?im)^BEGIN:VEVENT\\s*$");
+
+    private static final Set<Frequency> WITHIN_A_DAY = Set.of(Frequency.SECONDLY, Frequency.MINUTELY, Frequency.HOURLY);
 
     private static final int LONGEST_DAYS = 366;
 
@@ -58,6 +67,10 @@ final class CalendarFile {
      * @throws Trouble where there are more than can be used
      */
     static void read(String text, Period period, BiConsumer<LocalDate, String> each) {
+        long events = EVENT.matcher(text).results().count();
+        if (events > MOST_EVENTS) {
+            throw Trouble.of("calendar.calendar-file.too-many-events", events, MOST_EVENTS);
+        }
         List<ICalendar> all = Biweekly.parse(text).all();
         for (ICalendar calendar : all) {
             new CalendarFile(calendar, period, each).run();
@@ -75,8 +88,19 @@ final class CalendarFile {
             boolean cancelled = event.getStatus() != null && event.getStatus().isCancelled();
             String words = event.getSummary() == null ? "" : event.getSummary().getValue();
             if (!cancelled && event.getDateStart() != null && words != null && !words.isBlank()) {
-                occurrences(event, words.replaceAll("\\s+", " ").strip());
+                read(event, words.replaceAll("\\s+", " ").strip());
             }
+        }
+    }
+
+    /** The library has no words for rules that mean nothing. */
+    private void read(VEvent event, String words) {
+        try {
+            occurrences(event, words);
+        } catch (Trouble t) {
+            throw t;
+        } catch (RuntimeException | AssertionError e) {
+            throw Trouble.because(e, "calendar.calendar-file.no-rule", words);
         }
     }
 
@@ -98,13 +122,21 @@ final class CalendarFile {
         Instant end = period.to().plusDays(1).atStartOfDay(zone).toInstant();
         Date from = Date.from(
                 period.from().minusDays(LONGEST_DAYS).atStartOfDay(zone).toInstant());
-        if (first.before(from)) {
+        // What comes round within a day is counted from its beginning: to advance through years of seconds takes for
+        // ever.
+        boolean withinDay = event.getRecurrenceRule() != null
+                && WITHIN_A_DAY.contains(event.getRecurrenceRule().getValue().getFrequency());
+        if (first.before(from) && !withinDay) {
             rounds.advanceTo(from);
         }
         while (rounds.hasNext()) {
             Instant round = rounds.next().toInstant();
             if (!round.isBefore(end)) {
                 return;
+            }
+            if (withinDay && round.isBefore(from.toInstant())) {
+                count();
+                continue;
             }
             if (!elsewhere.contains(round)) {
                 days(round, first.hasTime(), length, zone, words);
@@ -132,11 +164,15 @@ final class CalendarFile {
                 : Math.max(0, duration.getValue().toMillis());
     }
 
-    /** Each day that an event touches; one that ends at midnight does not touch the day that begins then. */
-    private void days(Instant from, boolean timed, long length, ZoneId zone, String words) {
+    private void count() {
         if (++seen > MOST) {
             throw Trouble.of("calendar.calendar-file.calendar-has-more-than", MOST);
         }
+    }
+
+    /** Each day that an event touches; one that ends at midnight does not touch the day that begins then. */
+    private void days(Instant from, boolean timed, long length, ZoneId zone, String words) {
+        count();
         // Days without a time are read as midnight on this machine's wall.
         ZoneId wall = timed ? zone : ZoneId.systemDefault();
         LocalDateTime start = LocalDateTime.ofInstant(from, wall);

@@ -47,6 +47,8 @@ public final class Json {
     private static final ObjectMapper MAPPER = JsonMapper.builder()
             .addModule(new Jdk8Module())
             .addModule(new SimpleModule()
+                    .addDeserializer(Double.class, new Finite(null))
+                    .addDeserializer(double.class, new Finite(0.0))
                     .addSerializer(Length.class, writer(Length.class, Length::written))
                     .addDeserializer(Length.class, reader(Length.class, s -> Length.parse(s, Unit.INCH)))
                     .addSerializer(LocalDate.class, writer(LocalDate.class, LocalDate::toString))
@@ -154,7 +156,10 @@ public final class Json {
         } catch (JsonProcessingException e) {
             throw Trouble.because(e, "json.json.not-json", what, place(e));
         } catch (IOException e) {
-            throw new UncheckedIOException(e);
+            // Bytes that are no letters in the encoding that they seem to be in.
+            throw Trouble.because(e, "json.json.not-json", what, "");
+        } catch (StackOverflowError e) {
+            throw Trouble.because(e, "json.json.too-deep", what);
         }
     }
 
@@ -287,5 +292,38 @@ public final class Json {
                 return parse.apply(text);
             }
         };
+    }
+
+    /** A number of which more can be reckoned: neither without end nor none at all, and no larger than anything that is measured. */
+    private static final class Finite extends StdDeserializer<Double> {
+        private static final long serialVersionUID = 1L;
+        private static final double LARGEST = 1e9;
+
+        private final @Nullable Double none;
+
+        /** @param none what stands for a number that is not given */
+        Finite(@Nullable Double none) {
+            super(Double.class);
+            this.none = none;
+        }
+
+        @Override
+        public Double deserialize(JsonParser in, DeserializationContext context) throws IOException {
+            double value = _parseDoublePrimitive(in, context);
+            if (!(Math.abs(value) <= LARGEST)) {
+                throw Trouble.of("json.json.no-number");
+            }
+            return value;
+        }
+
+        @Override
+        public @Nullable Object getAbsentValue(DeserializationContext context) {
+            return none;
+        }
+
+        @Override
+        public @Nullable Double getNullValue(DeserializationContext context) {
+            return none;
+        }
     }
 }

@@ -26,6 +26,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Lays a book's runs one after the other, going round its cycles, once. */
 final class RunLayer {
+    /** More rounds than the days of the longest book: cycles inside of one another that make no page would go on for ever. */
+    private static final int MOST_IDLE = 5000;
+
     /** What is settled before the runs are laid. */
     record Plan(int fill, int blanks, int placeOfBlanks, Function<Run, Request.Room> rooms) {}
 
@@ -37,6 +40,8 @@ final class RunLayer {
     private final int[] taken;
     private boolean filled;
     private int round;
+    /** How often a cycle has come round since a page was last made. */
+    private int idle;
 
     RunLayer(Book book, Plan plan) {
         this.book = book;
@@ -83,6 +88,9 @@ final class RunLayer {
                 Dates.occasions(cycle.per(), cycle.count(), stretch.occasion(), stretch.period(), calendar)) {
             if (within.isEmpty()) {
                 round++;
+            }
+            if (++idle > MOST_IDLE) {
+                throw Trouble.of("makeup.run-layer.makes-no-page", cycle.name());
             }
             Optional<Period> own =
                     occasion.from().map(d -> new Period(d, occasion.to().orElseThrow()));
@@ -153,6 +161,7 @@ final class RunLayer {
                 words = next(index, run);
             }
             Subjects subjects = batch.pages().get(i);
+            idle = 0;
             slots.add(new Slot(
                     slots.size() + 1,
                     index,

@@ -1,16 +1,14 @@
 package jorn.measure;
 
-import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 
 /** Text files of other programs, in whichever of the customary encodings they are. */
 public final class TextFile {
-    private static final long LARGEST = 20_000_000;
+    private static final int LARGEST_MB = 20;
 
     private TextFile() {}
 
@@ -20,19 +18,11 @@ public final class TextFile {
      * @throws Trouble where it cannot be read, is no text, or is larger than 20 MB
      */
     public static String read(Path file) {
-        try {
-            if (Files.size(file) > LARGEST) {
-                throw Trouble.of("measure.text-file.larger-than-mb", file.getFileName());
-            }
-            byte[] bytes = Files.readAllBytes(file);
-            String text = decode(bytes).replace("\uFEFF", "");
-            if (text.indexOf('\0') >= 0) {
-                throw Trouble.of("measure.text-file.no-text-file", file.getFileName());
-            }
-            return text;
-        } catch (IOException e) {
-            throw Trouble.because(e, "measure.text-file.cannot-read", file.getFileName());
+        String text = decode(SmallFile.read(file, LARGEST_MB)).replace("\uFEFF", "");
+        if (text.indexOf('\0') >= 0) {
+            throw Trouble.of("measure.text-file.no-text-file", file.getFileName());
         }
+        return text;
     }
 
     private static String decode(byte[] bytes) {

@@ -83,7 +83,16 @@ public record PressProfile(
      * @param sheet its size
      * @param up how many pages stand on one side of it, from 1
      */
-    public record CutSheet(@Required Size sheet, @Required int up) {}
+    public record CutSheet(@Required Size sheet, @Required int up) {
+        /** More than sixteen pages on one side of a sheet are no book's. */
+        private static final int MOST = 16;
+
+        public CutSheet {
+            if (up < 1 || up > MOST) {
+                throw Trouble.of("press.press-profile.no-such-sheet", up, MOST);
+            }
+        }
+    }
 
     /**
      * What kind of PDF a press takes.

@@ -13,11 +13,15 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
 import jorn.json.Json;
+import jorn.measure.SmallFile;
 import jorn.measure.Trouble;
 import jorn.say.Wording;
 
 /** The press profiles at hand: those that ship with Jorn, and the user's own in a folder. */
 public final class PressShelf {
+    /** A profile of this size lists more trims than any press makes. */
+    private static final int LARGEST_MB = 5;
+
     private static final List<String> SHIPPED =
             List.of("online", "trade", "magazine", "copyshop", "home", "casebound", "screen");
 
@@ -99,14 +103,10 @@ public final class PressShelf {
      * @throws Trouble that names the field and the reason
      */
     public static PressProfile read(Path file) {
-        try {
-            return Json.read(
-                    Files.readAllBytes(file),
-                    PressProfile.class,
-                    Wording.of("press.press-shelf.press-profile", file.getFileName()));
-        } catch (IOException e) {
-            throw Trouble.because(e, "press.press-shelf.press-profile-cannot-read", file.getFileName());
-        }
+        return Json.read(
+                SmallFile.read(file, LARGEST_MB),
+                PressProfile.class,
+                Wording.of("press.press-shelf.press-profile", file.getFileName()));
     }
 
     /** Shipped profiles are read when first asked for, each by itself, so that a book opens without reading them all. */

@@ -140,4 +140,18 @@ class CycleTest {
         Trouble t = assertThrows(Trouble.class, () -> Paginator.of(book));
         assertTrue(t.getMessage().contains("5000 pages") && t.getMessage().contains("“Days”"), t.getMessage());
     }
+
+    @Test
+    void cyclesThatMakeNoPageEndAtOnceWithASentence() {
+        Run cover = Run.filling("Fill", Catalogue.recipe("blank"), Start.ANYWHERE);
+        List<Run> runs = new java.util.ArrayList<>(java.util.Collections.nCopies(6, cover));
+        List<Cycle> nested = new java.util.ArrayList<>();
+        for (int i = 1; i < 6; i++) {
+            nested.add(new Cycle("Round " + i, Span.DAY, i, 6, Optional.of(1000)));
+        }
+        Book book = Starter.EMPTY.begin().withRuns(runs).withCycles(nested);
+        Trouble t = org.junit.jupiter.api.Assertions.assertTimeoutPreemptively(
+                java.time.Duration.ofSeconds(5), () -> assertThrows(Trouble.class, () -> Paginator.of(book)));
+        assertTrue(t.what().contains("makes no page"), t.what());
+    }
 }

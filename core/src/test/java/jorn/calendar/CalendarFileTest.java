@@ -2,11 +2,13 @@ package jorn.calendar;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +18,8 @@ import jorn.calendar.Occasion.Period;
 import jorn.measure.Trouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Events of iCalendar files, against the worked examples of RFC 5545, 3.8.5.3. */
 class CalendarFileTest {
@@ -188,5 +192,55 @@ class CalendarFileTest {
         assertTrue(assertThrows(Trouble.class, () -> DayFile.read(bad))
                 .getMessage()
                 .contains("2027-02-30"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "FREQ=SECONDLY",
+                "FREQ=MINUTELY;INTERVAL=7",
+                "FREQ=YEARLY;BYMONTH=2;BYMONTHDAY=30",
+                "FREQ=DAILY;BYMONTH=2;BYMONTHDAY=31",
+                "FREQ=MONTHLY;BYDAY=MO;BYSETPOS=300",
+                "FREQ=DAILY;INTERVAL=0",
+                "FREQ=DAILY;UNTIL=19690101",
+                "FREQ=WEEKLY;BYDAY=XX",
+                "FREQ=HOURLY;BYMONTH=13",
+                "rubbish"
+            })
+    void aRuleThatMeansNothingEndsSoon(String rule) {
+        assertTimeoutPreemptively(Duration.ofSeconds(4), () -> {
+            try {
+                rounds("2026-01-01", "2026-12-31", "19700101T000000", rule);
+            } catch (Trouble t) {
+                assertTrue(t.getMessage().length() > 20, t.getMessage());
+            }
+        });
+    }
+
+    @Test
+    void anHourlyEventOfOneDayStandsOnThatDay() {
+        assertEquals(days("2026-03-04"), rounds("2026-01-01", "2026-12-31", "20260304T080000", "FREQ=HOURLY;COUNT=6"));
+    }
+
+    @Test
+    void moreEventsThanAreTakenAreRefusedWithinASecond() {
+        String[] many = new String[20_001];
+        java.util.Arrays.fill(many, "DTSTART;VALUE=DATE:20260304\nSUMMARY:Hive");
+        Trouble t = assertTimeoutPreemptively(
+                Duration.ofSeconds(1), () -> assertThrows(Trouble.class, () -> read("2026-01-01", "2026-12-31", many)));
+        assertTrue(t.what().contains("20001 events"), t.what());
+    }
+
+    @Test
+    void alarmsFoldedLinesAndWhatIsCancelledAreAsTheStandardSays() {
+        Map<LocalDate, String> read = read(
+                "2026-01-01",
+                "2026-12-31",
+                "DTSTART;VALUE=DATE:20260304\nDTEND;VALUE=DATE:20260307\nSUMMARY:Bee mee\n ting\nBEGIN:VALARM\nACTION:DISPLAY\n"
+                        + "DESCRIPTION:Wake up\nTRIGGER:-PT15M\nEND:VALARM",
+                "DTSTART;VALUE=DATE:20260401\nSUMMARY:Gone\nSTATUS:CANCELLED");
+        assertEquals(days("2026-03-04", "2026-03-05", "2026-03-06"), List.copyOf(read.keySet()));
+        assertEquals("Bee meeting", read.get(LocalDate.of(2026, 3, 4)));
     }
 }
