@@ -75,6 +75,52 @@ public final class Path {
         return numbers.length == 0 ? new Box(0, 0, 0, 0) : Box.between(left, top, right, bottom);
     }
 
+    /** The longer side of the largest of its pieces: of a page of dots, how large a dot is. */
+    public double largestPiece() {
+        double[] box = new double[4];
+        double[] largest = {0};
+        walk(new Walker() {
+            private void reach(double... points) {
+                for (int i = 0; i < points.length; i += 2) {
+                    box[0] = Math.min(box[0], points[i]);
+                    box[1] = Math.min(box[1], points[i + 1]);
+                    box[2] = Math.max(box[2], points[i]);
+                    box[3] = Math.max(box[3], points[i + 1]);
+                }
+                largest[0] = Math.max(largest[0], Math.max(box[2] - box[0], box[3] - box[1]));
+            }
+
+            @Override
+            public void move(double x, double y) {
+                box[0] = x;
+                box[1] = y;
+                box[2] = x;
+                box[3] = y;
+            }
+
+            @Override
+            public void line(double x, double y) {
+                reach(x, y);
+            }
+
+            @Override
+            public void curve(double x1, double y1, double x2, double y2, double x, double y) {
+                reach(x1, y1, x2, y2, x, y);
+            }
+
+            @Override
+            public void close() {
+                // Back where it began.
+            }
+        });
+        return largest[0];
+    }
+
+    /** Whether it is the outline of a box, as {@link #box} makes it. */
+    public boolean isBox() {
+        return pieces.length == 5 && equals(box(bounds()));
+    }
+
     @Override
     public boolean equals(Object o) {
         return o instanceof Path p && Arrays.equals(pieces, p.pieces) && Arrays.equals(numbers, p.numbers);

@@ -29,7 +29,7 @@ final class BleedRule implements PageRule {
 
     private static Finding finding(Proof proof, Sighting sighting, Standing standing) {
         return new Finding(
-                "bleed",
+                "bleed.missing",
                 Severity.ERROR,
                 Place.page(sighting.slot().number(), standing.bounds()),
                 Message.of("check.bleed.found", proof.press()),
@@ -45,7 +45,7 @@ final class BleedRule implements PageRule {
         }
         if (runsOff.isEmpty()) {
             found.accept(new Finding(
-                    "bleed",
+                    "bleed.missing",
                     Severity.NOTE,
                     Place.book(),
                     Message.of("check.bleed.found-2"),

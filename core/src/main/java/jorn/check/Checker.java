@@ -29,6 +29,11 @@ public final class Checker {
                 LineRule.faint(),
                 LineRule.thin(),
                 new ColourRule(),
+                new TextSizeRule(),
+                new ContrastRule(),
+                new CoverageRule(),
+                new TransparencyRule(),
+                new SquareRule(),
                 new PageLettersRule(),
                 new FitRule(),
                 new PictureRule(),
@@ -50,6 +55,9 @@ public final class Checker {
             Wording.of("check.checker.letters-on-pages-whether"),
             Wording.of("check.checker.pictures-whether-they-there"),
             Wording.of("check.checker.room-whether-every-page"),
+            Wording.of("check.checker.type-whether-large"),
+            Wording.of("check.checker.ink-whether-dries"),
+            Wording.of("check.checker.squares"),
             Wording.of("check.checker.kind-pdf-press-wants"),
             Wording.of("check.checker.parts-fields-newer-jorn"));
 

@@ -17,28 +17,28 @@ final class ColourRule extends ArtRule {
             return Optional.empty();
         }
         return sighting.standing().stream()
-                .flatMap(s ->
-                        ink(s.mark()).filter(Ink::isColoured).stream().map(ink -> finding(proof, sighting, s, ink)))
+                .flatMap(s -> colour(s.mark()).stream().map(what -> finding(proof, sighting, s, what)))
                 .findFirst();
     }
 
-    private static Optional<Ink> ink(Mark mark) {
-        if (mark instanceof Mark.Fill fill) {
-            return Optional.of(fill.ink());
+    /** What is coloured in a mark, in words. */
+    private static Optional<Message> colour(Mark mark) {
+        if (mark instanceof Mark.Image image) {
+            return PictureColours.areColoured(image.picture())
+                    ? Optional.of(
+                            Message.of("check.colour.picture", image.picture().name()))
+                    : Optional.empty();
         }
-        if (mark instanceof Mark.Stroke stroke) {
-            return Optional.of(stroke.ink());
-        }
-        return mark instanceof Mark.Words words ? Optional.of(words.ink()) : Optional.empty();
+        return Inks.of(mark).filter(Ink::isColoured).map(ink -> Message.plain(ink.name()));
     }
 
-    private static Finding finding(Proof proof, Sighting sighting, Standing standing, Ink ink) {
+    private static Finding finding(Proof proof, Sighting sighting, Standing standing, Message what) {
         return new Finding(
-                "ink-colour",
+                "ink.colour",
                 Severity.WARNING,
                 Place.page(sighting.slot().number(), standing.bounds()),
                 Message.of("check.colour.found"),
-                Message.plain(ink.name()),
+                what,
                 Message.plain(proof.book().brief().inkSet().called()),
                 Message.of("check.colour.do"));
     }

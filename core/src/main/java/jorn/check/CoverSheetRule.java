@@ -13,7 +13,7 @@ final class CoverSheetRule implements Rule {
         if (proof.cover().isDelivered() && !proof.cover().fitsSheet()) {
             var sheet = proof.cover().figures().sheet();
             found.accept(new Finding(
-                    "cover-sheet",
+                    "cover.size",
                     Severity.ERROR,
                     Place.cover(Optional.empty()),
                     Message.of("check.cover-sheet.found", proof.press()),

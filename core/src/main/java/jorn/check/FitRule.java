@@ -14,15 +14,21 @@ final class FitRule extends ArtRule {
     /** Less than the eye sees, in points. */
     private static final double SLACK = 0.5;
 
+    /** Whether a page has the room that its design wants. */
+    static boolean fits(Proof proof, int page) {
+        List<Double> wants = proof.edition().pages().wantedAndGiven(page);
+        return wants.get(0) <= wants.get(1) + SLACK;
+    }
+
     @Override
     Optional<Finding> look(Proof proof, Sighting sighting) {
         int page = sighting.slot().number();
-        List<Double> wants = proof.edition().pages().wantedAndGiven(page);
-        if (wants.get(0) <= wants.get(1) + SLACK) {
+        if (fits(proof, page)) {
             return Optional.empty();
         }
+        List<Double> wants = proof.edition().pages().wantedAndGiven(page);
         return Optional.of(new Finding(
-                "fit",
+                "page.fit",
                 Severity.ERROR,
                 Place.page(page),
                 Message.of(

@@ -49,7 +49,7 @@ final class LettersRule implements Rule {
             return;
         }
         found.accept(new Finding(
-                "letters",
+                "text.letters",
                 Severity.ERROR,
                 place,
                 Message.of("check.letters.found", typeface.name(), what),

@@ -21,6 +21,10 @@ import jorn.say.Message;
 final class LineRule extends ArtRule {
     private static final double FAINTEST = 0.15;
     private static final double THINNEST = 0.25;
+
+    /** In points. */
+    private static final double LARGEST_DOT = 4;
+
     /** What is drawn over it is not seen as a line; rounding of numbers in files. */
     private static final double SLACK = 1e-3;
 
@@ -66,7 +70,7 @@ final class LineRule extends ArtRule {
     @Override
     Optional<Finding> look(Proof proof, Sighting sighting) {
         return sighting.standing().stream()
-                .filter(s -> s.mark() instanceof Mark.Stroke)
+                .filter(s -> s.mark() instanceof Mark.Stroke || isDot(s))
                 .flatMap(s -> fault.apply(s).stream()
                         .map(f -> new Finding(
                                 f.id(),
@@ -79,15 +83,22 @@ final class LineRule extends ArtRule {
                 .findFirst();
     }
 
+    /** Dots of a dotted ruling are small areas, all of a page in one. */
+    private static boolean isDot(Standing s) {
+        return s.mark() instanceof Mark.Fill fill
+                && !s.bounds().isEmpty()
+                && fill.path().largestPiece() < LARGEST_DOT;
+    }
+
     private record Fault(String id, Message message, Message measured, Message required, Message remedy) {}
 
     private static Optional<Fault> faint(Standing standing, double lightest, Map<Ink, Double> known) {
-        Ink full = ((Mark.Stroke) standing.mark()).ink();
+        Ink full = Inks.of(standing.mark()).orElseThrow();
         Ink ink = standing.opacity() == 1 ? full : full.faded(standing.opacity());
         return known.computeIfAbsent(ink, i -> Lab.ofRgb(i.rgb()).l()) <= lightest + SLACK
                 ? Optional.empty()
                 : Optional.of(new Fault(
-                        "line-strength",
+                        "line.thin",
                         Message.of("check.line.lines-so-faint-they"),
                         Message.of("check.line.grey", Math.round(strength(ink) * 100)),
                         Message.of("check.line.or-more"),
@@ -95,11 +106,13 @@ final class LineRule extends ArtRule {
     }
 
     private static Optional<Fault> thin(Standing standing) {
-        double weight = ((Mark.Stroke) standing.mark()).width() * standing.at().enlarges();
+        double weight = standing.mark() instanceof Mark.Stroke stroke
+                ? stroke.width() * standing.at().enlarges()
+                : ((Mark.Fill) standing.mark()).path().largestPiece();
         return weight >= THINNEST - SLACK
                 ? Optional.empty()
                 : Optional.of(new Fault(
-                        "line-weight",
+                        "line.thin",
                         Message.of("check.line.lines-so-thin-they"),
                         Message.of("check.line.pt", Numeral.trimmed(weight, 2)),
                         Message.of("check.line.pt-or-more"),

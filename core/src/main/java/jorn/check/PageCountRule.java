@@ -21,7 +21,7 @@ final class PageCountRule implements Rule {
                             ? Message.of("check.page-count.take-out-pages-or", n - rule.max())
                             : Message.of("check.page-count.change-page-count-multiple", rule.multiple());
             found.accept(new Finding(
-                    "page-count",
+                    "page.count",
                     Severity.ERROR,
                     Place.book(),
                     Message.of("check.page-count.found", proof.press(), Numeral.grouped(n)),
@@ -30,7 +30,7 @@ final class PageCountRule implements Rule {
                     remedy));
         } else if (!proof.pagination().settled()) {
             found.accept(new Finding(
-                    "page-count",
+                    "page.count",
                     Severity.WARNING,
                     Place.book(),
                     Message.of("check.page-count.found-2"),
@@ -44,7 +44,7 @@ final class PageCountRule implements Rule {
             String at = Wording.of(
                     "check.page-count.reach-page-count", proof.book().blanksAt().word());
             found.accept(new Finding(
-                    "page-count",
+                    "page.blank",
                     Severity.NOTE,
                     Place.page(n),
                     blanks == 1

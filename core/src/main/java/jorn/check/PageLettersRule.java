@@ -43,7 +43,7 @@ final class PageLettersRule implements PageRule {
     @Override
     public void end(Proof proof, Consumer<Finding> found) {
         lacks.forEach((typeface, lack) -> found.accept(new Finding(
-                "letters",
+                "text.letters",
                 Severity.ERROR,
                 Place.page(lack.page()),
                 Message.of("check.page-letters.found", typeface.name()),

@@ -15,7 +15,7 @@ final class PdfStandardRule implements Rule {
                 .pdf()
                 .flatMap(p -> p.standard())
                 .ifPresent(standard -> found.accept(new Finding(
-                        "pdf-standard",
+                        "pdf.standard",
                         Severity.WARNING,
                         Place.book(),
                         Message.of("check.pdf-standard.found", proof.press(), standard),

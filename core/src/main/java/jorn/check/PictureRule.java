@@ -2,13 +2,14 @@ package jorn.check;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
-import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.art.Marks.Standing;
 import jorn.art.Picture;
+import jorn.art.PictureFile;
 import jorn.block.picture.Decoration;
 import jorn.book.Slot;
 import jorn.check.Finding.Place;
@@ -22,6 +23,9 @@ final class PictureRule implements PageRule {
     private static final double WANTED = 300;
 
     private static final double LEAST = 200;
+
+    /** Less is not seen (common practice). */
+    private static final double MOST_STRETCHED = 0.02;
 
     private final Set<List<Object>> told = new HashSet<>();
 
@@ -37,10 +41,54 @@ final class PictureRule implements PageRule {
                 missing(proof, slot.number(), id, found);
             }
         }
-        for (Standing s : sighting.standing()) {
+        look(Seen.of(sighting), found);
+    }
+
+    @Override
+    public void end(Proof proof, Consumer<Finding> found) {
+        look(Seen.cover(proof), found);
+    }
+
+    private void look(Seen seen, Consumer<Finding> found) {
+        for (Standing s : seen.standing()) {
             if (s.mark() instanceof Mark.Image image && told.add(List.of(image, s.bounds()))) {
-                resolution(slot.number(), image, s.at().enlarges(), s.bounds(), found);
+                Place place = seen.place().apply(s.bounds());
+                Optional<PictureFile.Harm> harm = image.picture().file().harm();
+                if (harm.isPresent()) {
+                    found.accept(damaged(place, image, harm.get()));
+                } else {
+                    resolution(place, image, s.at().enlarges(), found);
+                    distortion(place, image, found);
+                }
             }
+        }
+    }
+
+    private static Finding damaged(Place place, Mark.Image image, PictureFile.Harm harm) {
+        return new Finding(
+                "picture.damaged",
+                Severity.ERROR,
+                place,
+                Message.of(harm.key(), image.picture().name()),
+                Message.NOTHING,
+                Message.of("check.picture.whole"),
+                Message.of("art.picture-file.do"));
+    }
+
+    /** A picture that is stretched more one way than the other. */
+    private static void distortion(Place place, Mark.Image image, Consumer<Finding> found) {
+        double across = image.to().width() / image.from().width();
+        double down = image.to().height() / image.from().height();
+        double much = Math.max(across, down) / Math.min(across, down) - 1;
+        if (much > MOST_STRETCHED) {
+            found.accept(new Finding(
+                    "picture.distorted",
+                    Severity.WARNING,
+                    place,
+                    Message.of("check.picture.distorted", image.picture().name()),
+                    Message.of("check.picture.stretched", Math.round(much * 100)),
+                    Message.of("check.picture.as-it-is"),
+                    Message.of("check.picture.distorted.do")));
         }
     }
 
@@ -51,7 +99,7 @@ final class PictureRule implements PageRule {
         }
         String name = picture == null ? "" : " " + picture.name();
         found.accept(new Finding(
-                "picture",
+                "picture.missing",
                 Severity.ERROR,
                 Place.page(page),
                 id.isBlank()
@@ -62,7 +110,7 @@ final class PictureRule implements PageRule {
                 Message.of("check.picture.do")));
     }
 
-    private static void resolution(int page, Mark.Image image, double enlarged, Box at, Consumer<Finding> found) {
+    private static void resolution(Place place, Mark.Image image, double enlarged, Consumer<Finding> found) {
         double ppi = Math.min(
                         image.from().width() / image.to().width(),
                         image.from().height() / image.to().height())
@@ -70,9 +118,9 @@ final class PictureRule implements PageRule {
                 * 72;
         if (ppi < WANTED - 0.5) {
             found.accept(new Finding(
-                    "resolution",
+                    "picture.dpi",
                     ppi < LEAST ? Severity.WARNING : Severity.NOTE,
-                    Place.page(page, at),
+                    place,
                     Message.of("check.picture.found", image.picture().name()),
                     Message.of("check.picture.measured-2", Math.round(ppi)),
                     Message.of("check.picture.required-2", Math.round(WANTED)),

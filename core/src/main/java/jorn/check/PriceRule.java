@@ -22,7 +22,7 @@ final class PriceRule implements Rule {
 
     private static Finding finding(Proof proof, Money money, Figure kept) {
         return new Finding(
-                "price",
+                "price.below",
                 Severity.WARNING,
                 Place.book(),
                 Message.of("check.price.found", money.market().called()),

@@ -16,18 +16,21 @@ import jorn.say.Message;
  * sink into the gutter.
  */
 final class SafeAreaRule extends ArtRule {
-    /** Half the weight of a hairline: art that only touches the line is inside. */
-    private static final double TOUCHING = 0.01;
+    /** Half the weight of a line: art that only touches the edge of the safe area is inside, and so is what rounding moves it by. */
+    private static final double TOUCHING = 0.25;
 
     @Override
     Optional<Finding> look(Proof proof, Sighting sighting) {
         PageArt art = sighting.art();
         Box safe = proof.page().safe(sighting.slot().side());
+        Box near = safe.outset(TOUCHING);
         return sighting.standing().stream()
                 .filter(s -> !s.bounds().isEmpty() || s.mark() instanceof Mark.Stroke)
-                .filter(s -> !safe.holds(s.bounds()) && !runsOff(s, safe, art))
+                .filter(s -> !near.holds(s.bounds()) && !runsOff(s, near, art))
                 .findFirst()
-                .map(s -> finding(proof, sighting.slot().number(), s.bounds(), safe));
+                // What is pushed out because there is no room for it is told of as that.
+                .filter(s -> FitRule.fits(proof, sighting.slot().number()))
+                .map(s -> finding(proof, sighting, s, safe));
     }
 
     /** Whether a line or area leaves the page wherever it leaves the safe area; at the spine the trim itself is the edge. */
@@ -46,17 +49,41 @@ final class SafeAreaRule extends ArtRule {
         return across || atCorner;
     }
 
-    private static Finding finding(Proof proof, int page, Box b, Box safe) {
-        double over = Math.max(
-                Math.max(safe.x() - b.x(), b.right() - safe.right()),
-                Math.max(safe.y() - b.y(), b.bottom() - safe.bottom()));
+    private static Finding finding(Proof proof, Sighting sighting, Standing standing, Box safe) {
+        Box b = standing.bounds();
+        double left = safe.x() - b.x();
+        double right = b.right() - safe.right();
+        double over = Math.max(Math.max(left, right), Math.max(safe.y() - b.y(), b.bottom() - safe.bottom()));
+        boolean gutterAtLeft =
+                proof.edition().pages().frame(sighting.slot().side()).gutterAtLeft();
+        boolean inGutter = (gutterAtLeft ? left : right) >= over;
+        boolean sliver = !(standing.mark() instanceof Mark.Words) && meetsTrim(b, sighting.art(), gutterAtLeft);
+        String id = sliver ? "bleed.sliver" : inGutter ? "margin.gutter" : "margin.outside";
         return new Finding(
-                "safe-area",
+                id,
                 Severity.ERROR,
-                Place.page(page, b),
-                Message.of("check.safe-area.found"),
+                Place.page(sighting.slot().number(), b),
+                Message.of(sliver ? "check.safe-area.sliver" : "check.safe-area.found"),
                 Message.of("check.safe-area.measured", proof.text(Length.points(over))),
                 Message.of("check.safe-area.required"),
-                Message.of("check.safe-area.do"));
+                Message.of(sliver ? "check.safe-area.sliver.do" : "check.safe-area.do"));
+    }
+
+    /** Whether it reaches the trim somewhere but not the end of the bleed: the knife may leave a white sliver there. */
+    private static boolean meetsTrim(Box b, PageArt art, boolean gutterAtLeft) {
+        Box trim = art.trim();
+        Box bleed = art.bleed();
+        return stopsShort(trim.y() - b.y(), b.y() - bleed.y())
+                || stopsShort(b.bottom() - trim.bottom(), bleed.bottom() - b.bottom())
+                || (!gutterAtLeft && stopsShort(trim.x() - b.x(), b.x() - bleed.x()))
+                || (gutterAtLeft && stopsShort(b.right() - trim.right(), bleed.right() - b.right()));
+    }
+
+    /**
+     * @param past by how much the trim is passed
+     * @param left what is left to the end of the bleed
+     */
+    private static boolean stopsShort(double past, double left) {
+        return past > -TOUCHING && left > TOUCHING;
     }
 }

@@ -24,7 +24,7 @@ final class SpineTextRule implements Rule {
         int pages = proof.pagination().pageCount();
         if (rule.isEmpty() || pages < rule.get().minPages()) {
             found.accept(new Finding(
-                    "spine-text",
+                    "spine.text",
                     Severity.WARNING,
                     Place.cover(proof.cover().spineBox()),
                     Message.of("check.spine-text.found"),
@@ -38,7 +38,7 @@ final class SpineTextRule implements Rule {
         double size = proof.edition().cover().spineTypeSize();
         if (size < SpineLine.SMALLEST) {
             found.accept(new Finding(
-                    "spine-text",
+                    "spine.text",
                     Severity.WARNING,
                     Place.cover(proof.cover().spineBox()),
                     Message.of("check.spine-text.found-2"),

@@ -16,7 +16,7 @@ final class ThicknessRule implements Rule {
         offer.maxThickness()
                 .filter(most -> block.length().compareTo(most) > 0)
                 .ifPresent(most -> found.accept(new Finding(
-                        "thickness",
+                        "book.thickness",
                         Severity.ERROR,
                         Place.book(),
                         Message.of("check.thickness.found", offer.inWords()),

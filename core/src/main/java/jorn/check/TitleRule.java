@@ -11,7 +11,7 @@ final class TitleRule implements Rule {
     public void look(Proof proof, Consumer<Finding> found) {
         if (proof.book().title().isBlank()) {
             found.accept(new Finding(
-                    "title",
+                    "cover.title",
                     Severity.WARNING,
                     Place.cover(java.util.Optional.empty()),
                     Message.of("check.title.found"),

@@ -14,7 +14,7 @@ final class TrimRule implements Rule {
         if (!proof.book().brief().press().takes(trim)) {
             Size nearest = proof.book().brief().press().nearestTrim(trim);
             found.accept(new Finding(
-                    "trim-size",
+                    "page.size",
                     Severity.ERROR,
                     Place.book(),
                     Message.of("check.trim.found", proof.press()),

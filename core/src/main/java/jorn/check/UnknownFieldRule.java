@@ -17,7 +17,7 @@ final class UnknownFieldRule implements Rule {
         if (!paths.isEmpty()) {
             String more = paths.size() > NAMED ? Wording.of("check.unknown-field.more", paths.size() - NAMED) : "";
             found.accept(new Finding(
-                    "unknown-field",
+                    "book.unknown",
                     Severity.NOTE,
                     Place.book(),
                     Message.of("check.unknown-field.found"),

@@ -18,7 +18,7 @@ final class UnknownPartRule extends ArtRule {
                 .map(UnknownPart.class::cast)
                 .findFirst()
                 .map(part -> new Finding(
-                        "unknown-part",
+                        "page.unknown",
                         Severity.ERROR,
                         Place.page(sighting.slot().number()),
                         Message.of("check.unknown-part.found", part.kind()),

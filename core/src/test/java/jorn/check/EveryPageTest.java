@@ -58,8 +58,8 @@ class EveryPageTest {
 
     @Test
     void aPromptTooLongOnAnyPage() {
-        assertTrue(finding(prompts(0, ""), "fit").isEmpty());
-        Finding f = finding(prompts(21, "A long way to the heather. ".repeat(200)), "fit")
+        assertTrue(finding(prompts(0, ""), "page.fit").isEmpty());
+        Finding f = finding(prompts(21, "A long way to the heather. ".repeat(200)), "page.fit")
                 .orElseThrow();
         assertEquals(21, f.place().page());
         assertEquals(Severity.ERROR, f.severity());
@@ -67,8 +67,8 @@ class EveryPageTest {
 
     @Test
     void aLetterThatIsMissingOnAnyPage() {
-        assertTrue(finding(prompts(0, ""), "letters").isEmpty());
-        Finding f = finding(prompts(31, "What does 蜂 mean?"), "letters").orElseThrow();
+        assertTrue(finding(prompts(0, ""), "text.letters").isEmpty());
+        Finding f = finding(prompts(31, "What does 蜂 mean?"), "text.letters").orElseThrow();
         assertEquals(31, f.place().page());
         assertEquals("蜂", f.measured());
     }
@@ -76,7 +76,7 @@ class EveryPageTest {
     @Test
     void aBorderTooThin() {
         Recipe framed = recipe(new Framed(new Space(), Length.mm(2), false, 0.05, ""));
-        Finding f = finding(GOOD.withRecipe(2, r -> framed), "line-weight").orElseThrow();
+        Finding f = finding(GOOD.withRecipe(2, r -> framed), "line.thin").orElseThrow();
         assertEquals("0.05 pt", f.measured());
         assertEquals(5, f.place().page());
         assertTrue(f.place().box().isPresent());
@@ -85,24 +85,23 @@ class EveryPageTest {
     @Test
     void aFacingPageTooFaint() {
         Recipe faint = Catalogue.recipe("lined").withRuling(Ruling.customary().withStrength(0.03));
-        Finding f =
-                finding(GOOD.withRun(2, r -> r.facing(faint)), "line-strength").orElseThrow();
+        Finding f = finding(GOOD.withRun(2, r -> r.facing(faint)), "line.thin").orElseThrow();
         assertEquals("3 % grey", f.measured());
         assertEquals(6, f.place().page());
-        assertTrue(finding(GOOD.withRun(2, r -> r.facing(Catalogue.recipe("lined"))), "line-strength")
+        assertTrue(finding(GOOD.withRun(2, r -> r.facing(Catalogue.recipe("lined"))), "line.thin")
                 .isEmpty());
     }
 
     @Test
     void fifteenPerCentIsEnoughAndFourteenIsNot() {
         Ruling ruling = Ruling.customary();
-        assertTrue(finding(GOOD.withRecipe(2, r -> r.withRuling(ruling.withStrength(0.15))), "line-strength")
+        assertTrue(finding(GOOD.withRecipe(2, r -> r.withRuling(ruling.withStrength(0.15))), "line.thin")
                 .isEmpty());
-        assertTrue(finding(GOOD.withRecipe(2, r -> r.withRuling(ruling.withStrength(0.13))), "line-strength")
+        assertTrue(finding(GOOD.withRecipe(2, r -> r.withRuling(ruling.withStrength(0.13))), "line.thin")
                 .isPresent());
-        assertTrue(finding(GOOD.withRecipe(2, r -> r.withRuling(ruling.withWeight(0.25))), "line-weight")
+        assertTrue(finding(GOOD.withRecipe(2, r -> r.withRuling(ruling.withWeight(0.25))), "line.thin")
                 .isEmpty());
-        assertTrue(finding(GOOD.withRecipe(2, r -> r.withRuling(ruling.withWeight(0.24))), "line-weight")
+        assertTrue(finding(GOOD.withRecipe(2, r -> r.withRuling(ruling.withWeight(0.24))), "line.thin")
                 .isPresent());
     }
 
@@ -111,9 +110,9 @@ class EveryPageTest {
         Recipe edge = Catalogue.recipe("lined").withRuling(Ruling.customary().withReach(Ruling.Reach.EDGE));
         Book own = GOOD.withRun(2, r -> r.withExceptions(Map.of(new PageKey.Counted(9), edge)));
         assertTrue(own.bleeds());
-        assertTrue(finding(own, "bleed").isEmpty(), "it is needed: no note that it is not");
+        assertTrue(finding(own, "bleed.missing").isEmpty(), "it is needed: no note that it is not");
         Book home = own.withBrief(own.brief().at(PressShelf.shipped().find("home")));
-        Finding f = finding(home, "bleed").orElseThrow();
+        Finding f = finding(home, "bleed.missing").orElseThrow();
         assertEquals(Severity.ERROR, f.severity());
         assertEquals(13, f.place().page());
     }
@@ -121,18 +120,19 @@ class EveryPageTest {
     @Test
     void aFacingDesignThatRunsOffIsSeen() {
         Recipe edge = Catalogue.recipe("lined").withRuling(Ruling.customary().withReach(Ruling.Reach.EDGE));
-        assertTrue(finding(GOOD.withRun(2, r -> r.facing(edge)), "bleed").isEmpty());
+        assertTrue(
+                finding(GOOD.withRun(2, r -> r.facing(edge)), "bleed.missing").isEmpty());
     }
 
     @Test
     void coloursInABookInBlackInk() {
         Book coloured = GOOD.withPalette(Palette.shipped().get(1));
-        Finding f = finding(coloured, "ink-colour").orElseThrow();
+        Finding f = finding(coloured, "ink.colour").orElseThrow();
         assertEquals(Severity.WARNING, f.severity());
         assertEquals("black ink", f.required());
-        assertTrue(finding(GOOD, "ink-colour").isEmpty());
+        assertTrue(finding(GOOD, "ink.colour").isEmpty());
         Book inColour = coloured.withBrief(coloured.brief().withInk("colour"));
-        assertTrue(finding(inColour, "ink-colour").isEmpty());
+        assertTrue(finding(inColour, "ink.colour").isEmpty());
         assertTrue(Ink.hex("808080").isColoured() == false, "a grey is no colour");
     }
 
@@ -140,7 +140,7 @@ class EveryPageTest {
     void anOrnamentAlreadyDrawnFaintIsStillSeenAsItIs() {
         Decoration faint = new Decoration(
                 null, Optional.empty(), Decoration.Anchor.FOOT, Length.mm(20), 0.05, false, false, false);
-        assertTrue(finding(GOOD.withRun(2, r -> r.withDecorations(List.of(faint))), "line-strength")
+        assertTrue(finding(GOOD.withRun(2, r -> r.withDecorations(List.of(faint))), "line.thin")
                 .isPresent());
     }
 }

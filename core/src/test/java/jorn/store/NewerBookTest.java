@@ -142,7 +142,7 @@ class NewerBookTest {
         assertEquals("hologram", part.kind());
         assertEquals(before, savedAgain(book));
         Finding said = Checker.check(Proof.of(book, Unit.INCH)).stream()
-                .filter(f -> f.id().equals("unknown-part"))
+                .filter(f -> f.id().equals("page.unknown"))
                 .findFirst()
                 .orElseThrow();
         assertTrue(said.message().contains("“hologram”"), said.message());
@@ -179,7 +179,7 @@ class NewerBookTest {
             }
         }));
         Finding said = Checker.check(Proof.of(book, Unit.INCH)).stream()
-                .filter(f -> f.id().equals("unknown-field"))
+                .filter(f -> f.id().equals("book.unknown"))
                 .findFirst()
                 .orElseThrow();
         assertEquals("a, b, c and 2 more", said.measured());

@@ -32,6 +32,9 @@ public record CheckList(
                     Wording.of("block.check-list.lines-tick"),
                     () -> new CheckList(Length.mm(8), Sign.BOX));
 
+    /** A pen's tick wants 4 mm (common practice). */
+    private static final double TICK = Length.mm(4).points();
+
     public CheckList {
         spacing = Limits.step(spacing, Wording.of("block.check-list.line-line"));
     }
@@ -41,7 +44,7 @@ public record CheckList(
         Pen pen = new Pen(flow, out);
         double step = spacing.points();
         int n = (int) Math.floor(area.height() / step + 1e-6);
-        double side = Math.min(step * 0.52, 11);
+        double side = Math.min(step * 0.8, TICK);
         for (int i = 0; i < n; i++) {
             double base = area.y() + (i + 1) * step - 1;
             double left = area.x();

@@ -96,9 +96,8 @@ class OwnBlockTest {
     void itIsChecked() {
         Book faint = book(new Sundial(Length.mm(30), 12, 0.05));
         List<Finding> findings = Checker.check(Proof.of(faint, Unit.INCH));
-        assertTrue(findings.stream().anyMatch(f -> f.id().equals("line-weight")), findings.toString());
-        assertTrue(
-                Checker.check(Proof.of(book(FRESH), Unit.INCH)).stream().noneMatch(f -> f.id().equals("line-weight")));
+        assertTrue(findings.stream().anyMatch(f -> f.id().equals("line.thin")), findings.toString());
+        assertTrue(Checker.check(Proof.of(book(FRESH), Unit.INCH)).stream().noneMatch(f -> f.id().equals("line.thin")));
         assertTrue(Edition.of(faint).page(1).marks().stream().allMatch(m -> m instanceof Mark.Stroke));
     }
 }
