@@ -42,13 +42,14 @@ class HouseTest {
         room(SAY);
         room("measure");
         room("json", "measure");
+        room("scratch", "measure");
         room("colour");
         // What is known of the trade.
         room("press", "json", "measure");
         room("calendar", "json", "measure");
         // What is drawn, and with what letters.
-        room("art", "colour", "json", "measure");
-        room("text", "art", "measure");
+        room("art", "colour", "json", "measure", "scratch");
+        room("text", "art", "measure", "scratch");
         // What fills pages, how trees are laid out, the blocks, and the designs made of them.
         room("content", "calendar", "json");
         room("layout", "art", "calendar", "content", "json", "measure", "text");
@@ -64,13 +65,13 @@ class HouseTest {
         // What is done with it.
         room("deliver", "art", "book", "colour", "cover", "edition", "layout", "makeup");
         room(
-                "check", "art", "block", "book", "brief", "colour", "cover", "edition", "layout", "makeup", "measure",
-                "press", "recipe", "text");
-        room("store", "art", "book", "json", "layout", "measure", "recipe");
+                "check", "art", "block", "book", "brief", "colour", "cover", "deliver", "edition", "layout", "makeup",
+                "measure", "press", "recipe", "text");
+        room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch");
         // Files and pictures.
         room("print.picture", "art", "measure");
         room("print.pdf", "art", "colour", "deliver", "measure", "print.picture", "text");
-        room("print.raster", "art", "print.pdf", "print.picture", "text");
+        room("print.raster", "art", "measure", "print.pdf", "print.picture", "text");
         room("print.export", "book", "deliver", "edition", "measure", "print.pdf", "store");
         // The window: what stands on the desk, how things are shown, the benches, and all of them together.
         room(
@@ -89,6 +90,7 @@ class HouseTest {
                 "press",
                 "print.export",
                 "recipe",
+                "scratch",
                 "store");
         room(
                 "desk.view",
@@ -104,6 +106,7 @@ class HouseTest {
                 "measure",
                 "press",
                 "print.raster",
+                "store",
                 "text");
         room(
                 "desk.briefs",
@@ -154,7 +157,7 @@ class HouseTest {
                 "print.export",
                 "print.pdf",
                 "text");
-        room("desk.window", "book", "desk.benches", "desk.model", "desk.view", "measure", "store");
+        room("desk.window", "book", "desk.benches", "desk.model", "desk.view", "measure", "scratch", "store");
         // The command line, which opens the window too; and where the program begins.
         room(
                 "desk.cli",

@@ -10,8 +10,6 @@ import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
-import java.util.logging.Level;
-import java.util.logging.Logger;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -30,20 +28,22 @@ import jorn.check.Checker;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
+import jorn.desk.model.Mishap;
+import jorn.desk.model.Notice;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.edition.Edition;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
+import jorn.print.export.Authorship;
 import jorn.print.export.Exporter;
 import jorn.print.export.WrittenFile;
 import jorn.print.pdf.PdfLook;
+import jorn.say.Message;
 import jorn.say.Wording;
 
 /** Despatch: each hand-over is a parcel with a label: for whom, what is in it, whether it may go. */
 public final class DespatchBench implements Bench {
-    private static final Logger LOG = Logger.getLogger(DespatchBench.class.getName());
-
     private static final int LOOK_HEIGHT = 150;
     private static final String HOME_SIGN = "~";
 
@@ -183,6 +183,19 @@ public final class DespatchBench implements Bench {
             return;
         }
         Edition edition = desk.state().get().edition();
+        List<Path> strangers = Authorship.strangers(Exporter.files(edition, target));
+        if (strangers.isEmpty()) {
+            begin(edition, target);
+        } else {
+            desk.ask(
+                    Message.of("print.authorship.not-own", strangers.get(0).getFileName()),
+                    Message.of("desk.despatch.replace-or"),
+                    new Notice.Choice("replace", Wording.of("desk.despatch.replace"), () -> begin(edition, target)),
+                    new Notice.Choice("leave", Wording.of("desk.despatch.leave"), () -> {}));
+        }
+    }
+
+    private void begin(Edition edition, Path target) {
         AtomicBoolean halt = new AtomicBoolean();
         stopped = halt;
         results.getChildren().clear();
@@ -208,12 +221,9 @@ public final class DespatchBench implements Bench {
             Platform.runLater(() -> done(edition.book(), target, written, looks));
         } catch (CancellationException e) {
             Platform.runLater(() -> end(Wording.of("desk.despatch.stopped-nothing-half-written")));
-        } catch (Trouble t) {
-            Platform.runLater(() -> end(t.getMessage()));
         } catch (RuntimeException | Error e) {
-            LOG.log(Level.SEVERE, "The files could not be written.", e);
-            Platform.runLater(() -> end(Wording.of(
-                    "desk.despatch.something-went-wrong-inside", e.getClass().getSimpleName())));
+            String words = Mishap.told(e).getMessage();
+            Platform.runLater(() -> end(words));
         }
     }
 

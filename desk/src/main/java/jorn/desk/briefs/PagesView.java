@@ -29,7 +29,7 @@ import jorn.say.Wording;
 
 /** What the book holds, part by part, and how the press's page count is reached. */
 public final class PagesView extends BriefView {
-    private static final Set<String> CONCERNS = Set.of("page-count", "thickness", "spine-text");
+    private static final Set<String> CONCERNS = Set.of("page.count", "page.blank", "book.thickness", "spine.text");
 
     public PagesView(Desk desk) {
         super(desk);

@@ -6,13 +6,13 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import jorn.art.Box;
 import jorn.check.Checker;
 import jorn.check.Finding;
 import jorn.check.Proof;
 import jorn.json.Json;
 import jorn.measure.Unit;
 import jorn.say.Wording;
-import jorn.store.BookFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -34,7 +34,8 @@ final class CheckCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         var out = spec.commandLine().getOut();
-        List<Finding> findings = Checker.check(Proof.of(BookFile.load(file), Unit.INCH));
+        List<Finding> findings =
+                Checker.check(Proof.of(BookOnDisk.load(file, spec.commandLine().getErr()), Unit.INCH));
         if (json) {
             out.println(new String(
                     Json.write(findings.stream().map(CheckCommand::object).toList()), StandardCharsets.UTF_8));
@@ -42,10 +43,15 @@ final class CheckCommand implements Callable<Integer> {
             out.println(Wording.of("cli.check.nothing-mend"));
         } else {
             for (Finding f : findings) {
-                out.println(f.severity().id() + "\t" + f.place().inWords() + "\t" + f.message() + " " + f.remedy());
+                out.println(line(f));
             }
         }
         return Checker.hasErrors(findings) ? JornCommand.FOUND : JornCommand.DONE;
+    }
+
+    /** A finding in a line: how bad, where, what, and what to do. */
+    static String line(Finding f) {
+        return f.severity().id() + "\t" + f.place().inWords() + "\t" + f.message() + " " + f.remedy();
     }
 
     private static Map<String, Object> object(Finding f) {
@@ -57,10 +63,25 @@ final class CheckCommand implements Callable<Integer> {
                 f.place().onCover()
                         ? "cover"
                         : f.place().page() > 0 ? (Object) f.place().page() : "book");
-        object.put("message", f.message());
+        object.put("box", f.place().box().map(CheckCommand::object).orElse(null));
         object.put("measured", f.measured());
         object.put("required", f.required());
+        object.put("says", f.message());
         object.put("remedy", f.remedy());
         return object;
+    }
+
+    /** In points from the trim's top left corner. */
+    private static Map<String, Double> object(Box box) {
+        Map<String, Double> object = new LinkedHashMap<>();
+        object.put("x", rounded(box.x()));
+        object.put("y", rounded(box.y()));
+        object.put("width", rounded(box.width()));
+        object.put("height", rounded(box.height()));
+        return object;
+    }
+
+    private static double rounded(double points) {
+        return Math.round(points * 100) / 100.0;
     }
 }

@@ -6,12 +6,17 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import jorn.check.Checker;
+import jorn.check.Finding;
+import jorn.check.Proof;
 import jorn.edition.Edition;
 import jorn.json.Json;
+import jorn.measure.Unit;
+import jorn.print.export.Authorship;
 import jorn.print.export.Exporter;
 import jorn.print.export.Progress;
 import jorn.print.export.WrittenFile;
-import jorn.store.BookFile;
+import jorn.say.Wording;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -33,11 +38,28 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--json", description = "${bundle:cli.export.json-array}")
     private boolean json;
 
+    @Option(names = "--ready", description = "${bundle:cli.export.only-ready}")
+    private boolean ready;
+
+    @Option(names = "--replace", description = "${bundle:cli.export.replace}")
+    private boolean replace;
+
     @Override
     public Integer call() {
         var out = spec.commandLine().getOut();
+        var err = spec.commandLine().getErr();
         Exporter.makeReady();
-        List<WrittenFile> written = Exporter.export(Edition.of(BookFile.load(file)), folder, Progress.SILENT);
+        Edition edition = Edition.of(BookOnDisk.load(file, err));
+        if (!replace) {
+            Authorship.refuseStrangers(Exporter.files(edition, folder));
+        }
+        List<Finding> findings = Checker.check(new Proof(edition, Unit.INCH));
+        findings.forEach(f -> err.println(CheckCommand.line(f)));
+        if (ready && Checker.hasErrors(findings)) {
+            err.println(Wording.of("cli.export.not-ready"));
+            return JornCommand.FOUND;
+        }
+        List<WrittenFile> written = Exporter.export(edition, folder, Progress.SILENT);
         if (json) {
             List<Map<String, Object>> array =
                     written.stream().map(ExportCommand::object).toList();

@@ -5,18 +5,22 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Optional;
+import jorn.desk.model.Mishap;
 import jorn.desk.window.Windows;
 import jorn.measure.Trouble;
 import jorn.say.Wording;
+import jorn.store.BookFile;
 import picocli.CommandLine;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Model.PositionalParamSpec;
 
-/** The command line. Exit codes: 0 done, 1 errors found by a check, 2 cannot be read or bad usage. */
+/** The command line. Exit codes: 0 done, 1 errors found by a check, 2 cannot be read or bad
+ * usage, 3 something that was not foreseen. */
 public final class JornCommand {
     static final int DONE = 0;
     static final int FOUND = 1;
     static final int BAD = 2;
+    static final int UNFORESEEN = 3;
 
     private static final String HELP = "help";
 
@@ -36,7 +40,12 @@ public final class JornCommand {
 
     /** Runs one command line, writing to these. */
     public static int run(PrintWriter out, PrintWriter err, String... args) {
-        int code = args.length > 0 && args[0].equals(HELP) ? help(out, err, args) : execute(out, err, args);
+        int code;
+        try {
+            code = args.length > 0 && args[0].equals(HELP) ? help(out, err, args) : execute(out, err, args);
+        } catch (RuntimeException | Error e) {
+            code = refuse(err, e);
+        }
         out.flush();
         err.flush();
         return code;
@@ -62,22 +71,22 @@ public final class JornCommand {
         line.setOut(out);
         line.setErr(err);
         line.setCaseInsensitiveEnumValuesAllowed(true);
+        // A title may begin with @; nothing is read from files that nobody named.
+        line.setExpandAtFiles(false);
         line.setParameterExceptionHandler((e, wrong) -> {
             err.println(Wording.of("cli.jorn.ask-jorn-help-for", SpokenHelp.refusal(e)));
             return BAD;
         });
         line.setExecutionExceptionHandler((e, command, parsed) -> {
-            if (e instanceof Trouble t) {
-                err.println(t.getMessage());
-            } else {
-                err.println(Wording.of("cli.jorn.something-went-wrong-inside", e));
-                if (System.getenv("JORN_DEBUG") != null) {
-                    e.printStackTrace(err);
-                }
-            }
-            return BAD;
+            return refuse(err, e);
         });
         return line.execute(verb.isPresent() ? Arrays.copyOfRange(args, 1, args.length) : args);
+    }
+
+    /** Says what cannot be done, or what was not foreseen. */
+    private static int refuse(PrintWriter err, Throwable e) {
+        err.println(Mishap.told(e).getMessage());
+        return e instanceof Trouble ? BAD : UNFORESEEN;
     }
 
     /** What is said where no command is: nothing, or a book to open. */
@@ -97,7 +106,7 @@ public final class JornCommand {
 
     private static int window(CommandLine line, Path file) {
         try {
-            if (file != null && !file.toString().endsWith(".jorn")) {
+            if (file != null && !BookFile.isNamedSo(file)) {
                 throw Trouble.of("cli.jorn.neither-command-nor-jorn", file);
             }
             return Windows.open(Optional.ofNullable(file), false);

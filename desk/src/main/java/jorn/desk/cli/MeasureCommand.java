@@ -16,7 +16,6 @@ import jorn.measure.Numeral;
 import jorn.measure.Scalar;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
-import jorn.store.BookFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -71,7 +70,7 @@ final class MeasureCommand implements Callable<Integer> {
             if (!options.isEmpty()) {
                 throw Trouble.of("cli.measure.both-book-options-brief");
             }
-            return BookFile.load(file);
+            return BookOnDisk.load(file, spec.commandLine().getErr());
         }
         if (options.isEmpty()) {
             throw Trouble.of("cli.measure.nothing-given-measure");

@@ -1,5 +1,6 @@
 package jorn.desk.cli;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import jorn.block.paper.Ruling;
@@ -32,6 +33,9 @@ final class NewCommand implements Callable<Integer> {
 
     @Option(names = "-o", paramLabel = "FILE.jorn", description = "${bundle:cli.new.file-write}")
     private Path target;
+
+    @Option(names = "--replace", description = "${bundle:cli.new.replace}")
+    private boolean replace;
 
     @Option(names = "--title", paramLabel = "T", description = "${bundle:cli.new.book-s-title}")
     private String title;
@@ -71,6 +75,9 @@ final class NewCommand implements Callable<Integer> {
         }
         if (target == null) {
             throw Trouble.of("cli.new.no-file-given-write");
+        }
+        if (!replace && Files.exists(target)) {
+            throw Trouble.of("cli.new.there-already", target.getFileName());
         }
         Starter kind = Starter.of(starter);
         Book book = kind.begin(options.brief(kind.usualBrief()));

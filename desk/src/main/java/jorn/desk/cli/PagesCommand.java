@@ -11,7 +11,6 @@ import jorn.book.Book;
 import jorn.book.Slot;
 import jorn.edition.Edition;
 import jorn.json.Json;
-import jorn.store.BookFile;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -33,7 +32,7 @@ final class PagesCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         var out = spec.commandLine().getOut();
-        Edition edition = Edition.of(BookFile.load(file));
+        Edition edition = Edition.of(BookOnDisk.load(file, spec.commandLine().getErr()));
         List<Map<String, Object>> pages = new ArrayList<>();
         edition.pagination().slots().forEach(s -> pages.add(object(edition, s)));
         if (json) {

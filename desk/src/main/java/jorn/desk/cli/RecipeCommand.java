@@ -12,6 +12,7 @@ import jorn.edition.Edition;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.print.export.Authorship;
 import jorn.print.pdf.PdfSink;
 import jorn.recipe.Catalogue;
 import jorn.store.SafeFile;
@@ -43,12 +44,18 @@ final class RecipeCommand implements Callable<Integer> {
     @Option(names = "--to", required = true, paramLabel = "FILE.pdf", description = "${bundle:cli.recipe.file-write}")
     private Path file;
 
+    @Option(names = "--replace", description = "${bundle:cli.export.replace}")
+    private boolean replace;
+
     @Override
     public Integer call() {
         if (!side.equals("recto") && !side.equals("verso")) {
             throw Trouble.of("cli.recipe.not-side", side);
         }
         Book book = page(id, Size.parse(trim, Unit.INCH));
+        if (!replace) {
+            Authorship.refuseStrangers(List.of(file));
+        }
         SafeFile.write(file, out -> {
             try (PdfSink sink = new PdfSink(id, "")) {
                 sink.add(Edition.of(book).page(side.equals("recto") ? 1 : 2));

@@ -148,10 +148,8 @@ final class RunSlip extends Slip {
         }
         add(choice(Wording.of("desk.run.list-from-file"), Wording.of("desk.run.txt-or-csv"), false, () -> files.asker()
                 .listToOpen()
-                .ifPresent(path -> {
-                    List<String> read = ItemFile.read(path);
-                    work.changeRun(r -> r.withItems(read));
-                })));
+                .ifPresent(path ->
+                        files.fetch(() -> ItemFile.read(path), read -> work.changeRun(r -> r.withItems(read))))));
     }
 
     private void begins() {

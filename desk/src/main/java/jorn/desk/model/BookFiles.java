@@ -1,34 +1,39 @@
 package jorn.desk.model;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Executor;
 import java.util.function.Consumer;
-import java.util.logging.Level;
-import java.util.logging.Logger;
 import javafx.animation.PauseTransition;
+import javafx.application.Platform;
 import javafx.util.Duration;
 import jorn.art.Picture;
 import jorn.book.Book;
 import jorn.measure.Trouble;
-import jorn.print.export.Exporter;
+import jorn.print.export.FileNames;
+import jorn.say.Message;
+import jorn.say.Wording;
 import jorn.store.BookFile;
+import jorn.store.FileStamp;
+import jorn.store.KeptBook;
+import jorn.store.Versions;
+import jorn.store.Waiting;
 
 /**
- * Opens and saves the book on the desk. Work that is not saved is kept beside the settings a moment after each change, so
- * that nothing is lost when the window closes or the machine stops.
+ * Opens and saves the book on the desk. Work that is not saved is kept in the user's data folder a moment after each change, so that
+ * nothing is lost when the window closes or the machine stops.
  */
 public final class BookFiles {
-    private static final Logger LOG = Logger.getLogger(BookFiles.class.getName());
-
     private final Desk desk;
     private final Asker asker;
     private final Intake intake;
-    /** Whether the copy of unsaved work is of the book on this desk. */
-    private boolean keeping;
-
+    private final Keeper keeper;
+    private final Hands reader;
     private final PauseTransition moment = new PauseTransition(Duration.millis(700));
+    private Runnable onClose = () -> {};
+    private boolean givenUp;
 
     /** Asks the user for files. */
     public interface Asker {
@@ -50,9 +55,16 @@ public final class BookFiles {
     }
 
     public BookFiles(Desk desk, Asker asker) {
+        this(desk, asker, Platform::runLater);
+    }
+
+    /** @param later runs something on the interface thread */
+    BookFiles(Desk desk, Asker asker, Executor later) {
         this.desk = desk;
         this.asker = asker;
         this.intake = new Intake(desk);
+        this.keeper = new Keeper(desk.settings().keptFolder(), desk.book(), later);
+        this.reader = new Hands("reader", later);
         moment.setOnFinished(e -> keepUnsaved());
         desk.state().addListener((o, was, now) -> moment.playFromStart());
     }
@@ -65,6 +77,7 @@ public final class BookFiles {
     public void begin(Book book) {
         desk.attempt(() -> {
             if (makeSafe()) {
+                keeper.attend(book, Optional.empty());
                 desk.lay(book, Optional.empty());
                 desk.bench().set(BenchName.BRIEF);
             }
@@ -78,12 +91,15 @@ public final class BookFiles {
 
     public void open(Path path) {
         desk.attempt(() -> {
-            Book book = BookFile.load(path);
+            BookFile.ReadBook opened = BookFile.open(path);
             if (makeSafe()) {
-                boolean newer = BookFile.isNewer(path);
-                desk.lay(book, newer ? Optional.empty() : Optional.of(path));
+                Book book = opened.book();
+                keeper.attend(book, Optional.empty());
+                desk.lay(book, opened.newer() ? Optional.empty() : Optional.of(path));
+                desk.stamped(opened.stamp());
                 desk.settings().addRecent(path);
-                sayWhatIsKept(book, newer, path);
+                sayWhatIsKept(book, opened.newer(), path);
+                offerWaiting();
             }
         });
     }
@@ -96,18 +112,83 @@ public final class BookFiles {
         }
     }
 
-    /** Takes in a file that was dropped on the window. */
+    /** Newer work on the book that was just opened, which some window did not save. */
+    private void offerWaiting() {
+        KeptBook kept = keeper.book();
+        List<Waiting> waiting = kept.waiting();
+        if (!waiting.isEmpty()) {
+            Waiting latest = waiting.get(0);
+            desk.ask(
+                    Message.of("desk.book-files.work-waits", latest.title(), Moments.inWords(latest.when())),
+                    Message.of("desk.book-files.work-waits.do"),
+                    choice("go-on", "desk.book-files.go-on", () -> resume(latest)),
+                    choice("leave", "desk.book-files.leave", () -> {}),
+                    choice("throw-away", "desk.book-files.throw-away", () -> drop(latest)));
+        } else if (kept.isOpenElsewhere()) {
+            desk.say("desk.book-files.open-elsewhere", desk.book().shownTitle());
+        }
+    }
+
+    private static Notice.Choice choice(String id, String key, Runnable deed) {
+        return new Notice.Choice(id, Wording.of(key), deed);
+    }
+
+    /** Work of any book that waits, the latest first. */
+    public List<Waiting> waiting() {
+        return keeper.all().waiting();
+    }
+
+    /** Goes on with work that waited, in the place where it was left. */
+    public void resume(Waiting waiting) {
+        desk.attempt(() -> {
+            if (makeSafe()) {
+                layResumed(waiting);
+            }
+        });
+    }
+
+    private void layResumed(Waiting waiting) {
+        Waiting.Resumed resumed = waiting.resume();
+        keeper.attend(resumed.history().now(), Optional.of(resumed.work()));
+        desk.layResumed(resumed);
+    }
+
+    private void drop(Waiting waiting) {
+        desk.attempt(waiting::drop);
+    }
+
+    /** Takes in a file that was dropped on the window; what takes long is read beside the interface thread. */
     public void takeIn(Path path) {
-        if (String.valueOf(path.getFileName()).endsWith(BookFile.ENDING)) {
+        if (BookFile.isNamedSo(path)) {
             open(path);
         } else {
-            desk.attempt(() -> intake.take(path));
+            fetch(() -> intake.read(path), Runnable::run);
         }
     }
 
     /** Asks for a picture, brings it into the book and hands it over. */
     public void bringInPicture(Consumer<Picture> then) {
-        asker.pictureToOpen().ifPresent(path -> intake.bringIn(path, then));
+        asker.pictureToOpen()
+                .ifPresent(path -> fetch(() -> Intake.picture(path), picture -> then.accept(intake.keep(picture))));
+    }
+
+    /** Reads something for the book on the desk, beside the interface thread; where another lies there when it has been read, it is not taken in. */
+    public <T> void fetch(java.util.concurrent.Callable<T> work, Consumer<T> then) {
+        Object on = desk.book().identity().id();
+        reader.fetch(
+                work,
+                read -> {
+                    if (desk.book().identity().id().equals(on)) {
+                        desk.attempt(() -> then.accept(read));
+                    }
+                },
+                e -> desk.tell(Mishap.told(e)));
+    }
+
+    /** Waits until what is being read has been taken in, and what is being kept is kept. */
+    public void finish() {
+        reader.finish();
+        keeper.finish();
     }
 
     /** @return whether the book is saved now */
@@ -116,18 +197,68 @@ public final class BookFiles {
     }
 
     public boolean saveAs() {
-        String name = Exporter.fileName(desk.book().shownTitle()) + BookFile.ENDING;
+        String name = FileNames.of(desk.book()) + BookFile.ENDING;
         return asker.whereToSave(name).map(this::saveTo).orElse(false);
     }
 
     private boolean saveTo(Path wanted) {
-        Path path = wanted.toString().endsWith(BookFile.ENDING) ? wanted : Path.of(wanted + BookFile.ENDING);
-        return desk.attempt(() -> {
-            BookFile.save(desk.book(), path);
-            desk.markSaved(path);
-            desk.settings().addRecent(path);
-            forgetUnsaved();
+        Path path = BookFile.isNamedSo(wanted) ? wanted : Path.of(wanted + BookFile.ENDING);
+        boolean[] saved = {false};
+        desk.attempt(() -> {
+            boolean own = desk.file().filter(path::equals).isPresent();
+            if (own && !FileStamp.of(path).equals(desk.stamp()) && Files.exists(path)) {
+                askWhose(path);
+            } else {
+                write(path);
+                saved[0] = true;
+            }
         });
+        return saved[0];
+    }
+
+    private void write(Path path) {
+        Book book = desk.book();
+        FileStamp stamp = BookFile.save(book, path);
+        desk.markSaved(path, stamp);
+        desk.settings().addRecent(path);
+        keeper.saved(book, path);
+    }
+
+    /** Another program or window has changed the file: whose work is it to be? */
+    private void askWhose(Path path) {
+        desk.ask(
+                Message.of("desk.book-files.changed-elsewhere", path.getFileName()),
+                Message.of("desk.book-files.changed-elsewhere.do"),
+                choice("keep-mine", "desk.book-files.keep-mine", () -> desk.attempt(() -> keepMine(path))),
+                choice("take-theirs", "desk.book-files.take-theirs", () -> desk.attempt(() -> takeTheirs(path))),
+                choice("keep-both", "desk.book-files.keep-both", () -> desk.attempt(() -> keepBoth(path))));
+    }
+
+    private void keepMine(Path path) {
+        try {
+            // What is written over can be gone back to.
+            Book theirs = BookFile.load(path);
+            if (theirs.identity().id().equals(desk.book().identity().id())) {
+                keeper.saved(theirs, path);
+            }
+        } catch (Trouble t) {
+            Mishap.log(t);
+        }
+        write(path);
+    }
+
+    private void takeTheirs(Path path) {
+        BookFile.ReadBook theirs = BookFile.open(path);
+        desk.change("theirs", mine -> theirs.book());
+        desk.markSaved(path, theirs.stamp());
+        keeper.forget();
+        desk.say("desk.book-files.took-theirs", path.getFileName());
+    }
+
+    private void keepBoth(Path path) {
+        Path beside = FileNames.free(path);
+        write(beside);
+        desk.say("desk.book-files.kept-both", beside.getFileName());
     }
 
     /** Sees that the present book is not lost when another takes its place. */
@@ -138,38 +269,82 @@ public final class BookFiles {
         return desk.file().isPresent() ? save() : saveAs();
     }
 
-    /** Puts back work that was not saved when Jorn was last closed. */
+    /** Puts back the work that was done last and not saved; what else waits is found under Books. */
     public boolean recover() {
-        Path kept = desk.settings().recoveryFile();
-        if (!Files.isRegularFile(kept)) {
-            return false;
+        for (Waiting waiting : waitingOrNone()) {
+            if (desk.attempt(() -> layResumed(waiting))) {
+                return true;
+            }
         }
-        keeping = desk.attempt(() -> desk.layUnsaved(BookFile.load(kept)));
-        return keeping;
+        return false;
     }
 
-    /** Keeps unsaved work now, as the window does when it closes. */
+    private List<Waiting> waitingOrNone() {
+        try {
+            return keeper.all().waiting();
+        } catch (Trouble t) {
+            desk.tell(t);
+            return List.of();
+        }
+    }
+
+    /** Keeps unsaved work, beside the interface thread. */
     public void keepUnsaved() {
         if (desk.isSaved()) {
-            if (keeping) {
-                forgetUnsaved();
-            }
-            return;
-        }
-        try {
-            BookFile.save(desk.book(), desk.settings().recoveryFile());
-            keeping = true;
-        } catch (Trouble e) {
-            desk.tell(e);
+            keeper.forget();
+        } else {
+            keeper.keep(Keeper.Work.on(desk), e -> desk.tell(Mishap.told(e)));
         }
     }
 
-    private void forgetUnsaved() {
-        keeping = false;
-        try {
-            Files.deleteIfExists(desk.settings().recoveryFile());
-        } catch (IOException e) {
-            LOG.log(Level.WARNING, "The copy of unsaved work could not be removed.", e);
+    /** What closes the window once it may close after all. */
+    public void setOnClose(Runnable close) {
+        onClose = close;
+    }
+
+    /** Whether the window may close: all is saved, or kept. Asks where it cannot be kept. */
+    public boolean mayClose() {
+        moment.stop();
+        if (givenUp || desk.isSaved()) {
+            keeper.forget();
+            keeper.letGo();
+            return true;
         }
+        try {
+            keeper.keepNow(Keeper.Work.on(desk));
+            keeper.letGo();
+            return true;
+        } catch (Trouble t) {
+            desk.ask(
+                    t.message(),
+                    Message.of("desk.book-files.cannot-keep.do"),
+                    choice("save-elsewhere", "desk.book-files.save-elsewhere", () -> {
+                        if (saveAs()) {
+                            onClose.run();
+                        }
+                    }),
+                    choice("lose", "desk.book-files.lose", () -> {
+                        givenUp = true;
+                        onClose.run();
+                    }),
+                    choice("stay", "desk.book-files.stay", () -> {}));
+            return false;
+        }
+    }
+
+    /** Earlier versions of the book on the desk, the latest first. */
+    public List<Versions.Version> versions() {
+        keeper.finish();
+        return keeper.book().versions().all();
+    }
+
+    /** The book as it was. */
+    public Book version(Versions.Version version) {
+        return keeper.book().versions().book(version);
+    }
+
+    /** Goes back to an earlier version; one step back undoes that. */
+    public void goBackTo(Book earlier) {
+        desk.attempt(() -> desk.change("version", now -> earlier));
     }
 }

@@ -1,6 +1,7 @@
 package jorn.desk.model;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Executor;
@@ -23,6 +24,8 @@ import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.press.PressShelf;
 import jorn.say.Message;
+import jorn.store.FileStamp;
+import jorn.store.Waiting;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,6 +37,11 @@ public final class Desk {
     private History history;
     private @Nullable Book saved;
     private Optional<Path> file = Optional.empty();
+    /** What the file was when it was last read or written. */
+    private FileStamp stamp = FileStamp.NONE;
+    /** What is said once a question is answered. */
+    private @Nullable Notice after;
+
     private final ReadOnlyObjectWrapper<BookState> state = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Findings> findings = new ReadOnlyObjectWrapper<>();
     private final ProofReader reader;
@@ -69,15 +77,53 @@ public final class Desk {
         history = new History(book);
         saved = book;
         file = from;
+        stamp = FileStamp.NONE;
         whatIfs.clear();
         look();
     }
 
-    /** Puts back work that was never saved. */
-    public void layUnsaved(Book book) {
-        lay(book, Optional.empty());
+    /** Notes what the file on the disk was when it was read. */
+    void stamped(FileStamp read) {
+        stamp = read;
+    }
+
+    FileStamp stamp() {
+        return stamp;
+    }
+
+    /** Puts back work that was not saved, where it was left. */
+    public void layResumed(Waiting.Resumed resumed) {
+        Waiting.Whereabouts place = resumed.place();
+        lay(resumed.history().now(), place.path());
+        history = resumed.history();
         saved = null;
+        stamp = place.stamp();
         look();
+        page.set(Math.max(1, Math.min(place.page(), state.get().pagination().pageCount())));
+        for (BenchName each : BenchName.values()) {
+            if (each.name().equals(place.bench())) {
+                bench.set(each);
+            }
+        }
+    }
+
+    /** Where the user stands. */
+    Waiting.Whereabouts place() {
+        return new Waiting.Whereabouts(
+                file.map(f -> f.toAbsolutePath().toString()),
+                stamp,
+                page.get(),
+                bench.get().name());
+    }
+
+    /** The books before this one, the nearest first. */
+    List<Book> past() {
+        return history.past();
+    }
+
+    /** The books that were undone, the nearest first. */
+    List<Book> future() {
+        return history.future();
     }
 
     /** Other briefs that the user weighs against the book's own. */
@@ -126,7 +172,28 @@ public final class Desk {
     }
 
     public void tell(Trouble trouble) {
-        notice.set(Notice.of(trouble));
+        show(Notice.of(trouble));
+    }
+
+    /** Asks, and goes on; see {@link Notice#question}. */
+    public void ask(Message what, Message next, Notice.Choice... choices) {
+        notice.set(Notice.question(what, next, choices));
+    }
+
+    /** Answers the question that is asked. */
+    public void answer(Notice.Choice choice) {
+        notice.set(after);
+        after = null;
+        choice.deed().run();
+    }
+
+    /** A question stays until it is answered; what is said meanwhile comes after. */
+    private void show(Notice now) {
+        if (notice.get() != null && notice.get().isQuestion()) {
+            after = now;
+        } else {
+            notice.set(now);
+        }
     }
 
     /**
@@ -138,19 +205,21 @@ public final class Desk {
         try {
             deed.run();
             return true;
-        } catch (Trouble t) {
-            tell(t);
+        } catch (RuntimeException | Error e) {
+            tell(Mishap.told(e));
             return false;
         }
     }
 
     /** Says that something was done, where it cannot be seen at once; see {@link Notice#done}. */
     public void say(String key, Object... arguments) {
-        notice.set(Notice.done(key, arguments));
+        show(Notice.done(key, arguments));
     }
 
     public void putAwayNotice() {
-        notice.set(null);
+        if (notice.get() == null || !notice.get().isQuestion()) {
+            notice.set(null);
+        }
     }
 
     /**
@@ -232,8 +301,9 @@ public final class Desk {
     }
 
     /** Notes that the book as it is now is in this file. */
-    public void markSaved(Path where) {
+    public void markSaved(Path where, FileStamp written) {
         saved = history.now();
+        stamp = written;
         file = Optional.of(where);
         look();
     }

@@ -1,13 +1,14 @@
 package jorn.desk.model;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Consumer;
 import jorn.art.Picture;
+import jorn.art.PictureDecoder;
 import jorn.book.Slot;
 import jorn.calendar.DayFile;
 import jorn.calendar.Occasion.Period;
@@ -15,6 +16,7 @@ import jorn.measure.Trouble;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
 import jorn.recipe.Recipe;
+import jorn.scratch.Blob;
 import jorn.store.ItemFile;
 import jorn.store.RecipeFile;
 import jorn.store.RecipeShelf;
@@ -22,6 +24,9 @@ import jorn.store.RecipeShelf;
 /** Takes in what is dropped on the window: presses, designs, dates, lists, pictures. */
 public final class Intake {
     private static final long LARGEST_PICTURE = 200_000_000;
+
+    /** A picture is read through to see that it is whole; so few of its pixels are made. */
+    private static final int LOOK = 16;
 
     private final Desk desk;
 
@@ -35,66 +40,78 @@ public final class Intake {
      * @throws Trouble where it is nothing that Jorn knows, or is not in order
      */
     public void take(Path path) {
-        String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
-        if (name.endsWith(".json")) {
-            takeJson(path);
-        } else if (name.endsWith(".ics")) {
-            takeDays(path);
-        } else if (name.endsWith(".csv")) {
-            takeTable(path);
-        } else if (name.endsWith(".txt")) {
-            takeItems(path);
-        } else if (name.endsWith(".png") || name.endsWith(".jpg") || name.endsWith(".jpeg")) {
-            Picture picture = bringIn(path);
-            desk.say("desk.intake.book-now", picture.name());
-        } else {
-            throw Trouble.of("desk.intake.jorn-does-not-know", path.getFileName());
-        }
+        read(path).run();
     }
 
-    private void takeJson(Path path) {
+    /**
+     * Reads a file that is not a book, on whichever thread.
+     *
+     * @return what takes it in, on the interface thread
+     * @throws Trouble where it is nothing that Jorn knows, or is not in order
+     */
+    Runnable read(Path path) {
+        String name = String.valueOf(path.getFileName()).toLowerCase(Locale.ROOT);
+        if (name.endsWith(".json")) {
+            return readJson(path);
+        } else if (name.endsWith(".ics")) {
+            return readDays(path);
+        } else if (name.endsWith(".csv")) {
+            return readTable(path);
+        } else if (name.endsWith(".txt")) {
+            return readItems(path);
+        } else if (name.endsWith(".png") || name.endsWith(".jpg") || name.endsWith(".jpeg")) {
+            Picture picture = picture(path);
+            return () -> desk.say("desk.intake.book-now", keep(picture).name());
+        }
+        throw Trouble.of("desk.intake.jorn-does-not-know", path.getFileName());
+    }
+
+    private Runnable readJson(Path path) {
         if (RecipeFile.isRecipe(path)) {
             Recipe read = RecipeFile.read(path);
-            Recipe kept = shelf().keep(read, read.name());
-            desk.say("desk.intake.design-on-your-shelf", kept.name());
-        } else {
-            PressProfile press = PressShelf.read(path);
-            desk.changeBrief("press", b -> b.at(press));
+            return () -> {
+                Recipe kept = shelf().keep(read, read.name());
+                desk.say("desk.intake.design-on-your-shelf", kept.name());
+            };
         }
+        PressProfile press = PressShelf.read(path);
+        return () -> desk.changeBrief("press", b -> b.at(press));
     }
 
     private RecipeShelf shelf() {
         return new RecipeShelf(desk.settings().recipeFolder());
     }
 
-    private void takeDays(Path path) {
+    private Runnable readDays(Path path) {
         var calendar = desk.book().calendar();
         Optional<Period> within =
                 calendar.from().map(from -> new Period(from, calendar.to().orElseThrow()));
         var days = DayFile.read(path, within);
-        desk.change("calendar", b -> b.withCalendar(b.calendar().withPersonal(days)));
-        desk.say("desk.intake.dates-marked-now", days.size(), path.getFileName());
+        return () -> {
+            desk.change("calendar", b -> b.withCalendar(b.calendar().withPersonal(days)));
+            desk.say("desk.intake.dates-marked-now", days.size(), path.getFileName());
+        };
     }
 
     /** A table of dates where its first column holds any; otherwise a list. */
-    private void takeTable(Path path) {
-        Optional<Trouble> noDates;
+    private Runnable readTable(Path path) {
+        Trouble noDates;
         try {
-            takeDays(path);
-            return;
+            return readDays(path);
         } catch (Trouble t) {
-            noDates = Optional.of(t);
+            noDates = t;
         }
         List<String> items = ItemFile.read(path);
         boolean datesMeant = items.stream().limit(20).anyMatch(i -> i.matches("\\d{1,4}[-./]\\d{1,2}[-./]\\d{1,4}.*"));
         if (datesMeant) {
-            throw noDates.get();
+            throw noDates;
         }
-        giveItems(path, items);
+        return () -> giveItems(path, items);
     }
 
-    private void takeItems(Path path) {
-        giveItems(path, ItemFile.read(path));
+    private Runnable readItems(Path path) {
+        List<String> items = ItemFile.read(path);
+        return () -> giveItems(path, items);
     }
 
     /** Gives a list to the run of the page that is looked at. */
@@ -114,22 +131,32 @@ public final class Intake {
                 path.getFileName());
     }
 
-    /** Brings a picture into the book. */
-    public Picture bringIn(Path path) {
-        try {
-            if (Files.size(path) > LARGEST_PICTURE) {
-                throw Trouble.of("desk.intake.larger-than-mb", path.getFileName());
+    /**
+     * Reads a picture, whole, on whichever thread.
+     *
+     * @throws Trouble where it is none, or is damaged
+     */
+    static Picture picture(Path path) {
+        String name = String.valueOf(path.getFileName());
+        if (!Files.isRegularFile(path)) {
+            throw Trouble.of("desk.intake.cannot-read", name);
+        }
+        try (InputStream in = Files.newInputStream(path)) {
+            Blob blob = Blob.of(in, LARGEST_PICTURE);
+            if (blob.length() > LARGEST_PICTURE) {
+                throw Trouble.of("desk.intake.larger-than-mb", name);
             }
-            Picture picture = Picture.of(String.valueOf(path.getFileName()), Files.readAllBytes(path));
-            desk.change("picture", b -> b.with(picture));
+            Picture picture = Picture.of(name, blob);
+            PictureDecoder.read(picture, LOOK);
             return picture;
         } catch (IOException e) {
-            throw Trouble.because(e, "desk.intake.cannot-read", path.getFileName());
+            throw Trouble.because(e, "desk.intake.cannot-read", name);
         }
     }
 
-    /** Brings a picture into the book and hands it over; what is wrong with it is told on the desk. */
-    public void bringIn(Path path, Consumer<Picture> then) {
-        desk.attempt(() -> then.accept(bringIn(path)));
+    /** Brings a picture into the book. */
+    Picture keep(Picture picture) {
+        desk.change("picture", b -> b.with(picture));
+        return picture;
     }
 }

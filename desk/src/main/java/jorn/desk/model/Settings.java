@@ -5,7 +5,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
@@ -15,6 +14,7 @@ import java.util.Optional;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import jorn.json.Json;
+import jorn.measure.SmallFile;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.say.Wording;
@@ -24,8 +24,10 @@ import jorn.store.SafeFile;
 public final class Settings {
     private static final Logger LOG = Logger.getLogger(Settings.class.getName());
     private static final int RECENT = 8;
+    private static final int LARGEST_MB = 5;
 
     private final Path folder;
+    private final Path data;
     private Unit unit = Unit.INCH;
     private int textSize = 100;
     private final List<Path> recent = new ArrayList<>();
@@ -33,25 +35,31 @@ public final class Settings {
     private String exportFolder = "";
     private Optional<Trouble> trouble = Optional.empty();
 
-    private Settings(Path folder) {
+    private Settings(Path folder, Path data) {
         this.folder = folder;
+        this.data = data;
     }
 
     /** The settings in the user's own folder; as new where there are none or they cannot be read. */
     public static Settings load() {
-        return load(UserFolder.path());
+        return load(UserFolder.path(), UserFolder.data());
     }
 
-    /** The settings in this folder. */
+    /** The settings in this folder, in which all else is kept as well. */
     public static Settings load(Path folder) {
-        Settings settings = new Settings(folder);
+        return load(folder, folder);
+    }
+
+    private static Settings load(Path folder, Path data) {
+        Settings settings = new Settings(folder, data);
         Path file = settings.file();
         if (Files.isRegularFile(file)) {
             try {
-                settings.read(
-                        Json.read(Files.readAllBytes(file), JsonNode.class, Wording.of("desk.settings.settings")));
-            } catch (IOException | Trouble | InvalidPathException e) {
-                settings = new Settings(folder);
+                settings.read(Json.read(
+                        SmallFile.read(file, LARGEST_MB), JsonNode.class, Wording.of("desk.settings.settings")));
+            } catch (RuntimeException e) {
+                // Whatever is wrong with it, Jorn starts.
+                settings = new Settings(folder, data);
                 settings.setAside(file, e);
             }
         }
@@ -126,9 +134,9 @@ public final class Settings {
         return new LanguageChoice(folder);
     }
 
-    /** Where unsaved work is kept. */
-    public Path recoveryFile() {
-        return folder.resolve("recovery.jorn");
+    /** Where unsaved work and earlier versions are kept. */
+    public Path keptFolder() {
+        return data.resolve("kept");
     }
 
     /** Where the user's own press profiles are. */

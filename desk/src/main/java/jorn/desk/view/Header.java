@@ -1,8 +1,10 @@
 package jorn.desk.view;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -17,10 +19,12 @@ import jorn.desk.model.BookFiles;
 import jorn.desk.model.DemoBooks;
 import jorn.desk.model.Desk;
 import jorn.desk.model.LanguageChoice;
+import jorn.desk.model.Moments;
 import jorn.measure.Size;
 import jorn.measure.Unit;
 import jorn.say.Language;
 import jorn.say.Wording;
+import jorn.store.Waiting;
 
 /** What stands on top of every bench: the book's name, the brief as one sentence, and what can be done with the book's file. */
 public final class Header extends VBox {
@@ -30,6 +34,9 @@ public final class Header extends VBox {
     private final Button name;
     private final FlowPane sentence = new FlowPane(0, 4);
     private final Button undo;
+    private final Button books;
+    private final Painter painter;
+    private static final int MOST_WAITING = 4;
     private final Button redo;
     private final Button save;
     private final Button measures;
@@ -45,7 +52,8 @@ public final class Header extends VBox {
     private final Button binding;
     private final Button press;
 
-    public Header(Desk desk, BookFiles files, SlipLayer slips, BriefSlips briefSlips) {
+    public Header(Desk desk, BookFiles files, Painter painter, SlipLayer slips, BriefSlips briefSlips) {
+        this.painter = painter;
         this.desk = desk;
         this.files = files;
         this.slips = slips;
@@ -70,7 +78,7 @@ public final class Header extends VBox {
                         with(ink, ", "),
                         with(binding, Wording.of("desk.header.for")),
                         with(press, "."));
-        Button books = Labels.wordButton(
+        books = Labels.wordButton(
                 Wording.of("desk.header.books"), Wording.of("desk.header.open-begin-or-find"), () -> {});
         books.setId("books");
         books.setOnAction(e -> slips.toggle(booksSlip(), books));
@@ -161,10 +169,15 @@ public final class Header extends VBox {
                 slip.choice(Wording.of("desk.header.open"), Wording.of("desk.header.ctrl-o"), false, files::open),
                 slip.choice(Wording.of("desk.header.save"), Wording.of("desk.header.ctrl-s"), false, files::save),
                 slip.choice(
-                        Wording.of("desk.header.save-2"),
-                        Wording.of("desk.header.shift-ctrl-s"),
-                        false,
-                        files::saveAs));
+                        Wording.of("desk.header.save-2"), Wording.of("desk.header.shift-ctrl-s"), false, files::saveAs),
+                versionsChoice(slip));
+        List<Waiting> waiting = files.waiting();
+        if (!waiting.isEmpty()) {
+            slip.add(Labels.label(Wording.of("desk.header.waits"), "group-name"));
+            for (Waiting each : waiting.subList(0, Math.min(MOST_WAITING, waiting.size()))) {
+                slip.add(slip.choice(each.title(), Moments.inWords(each.when()), false, () -> files.resume(each)));
+            }
+        }
         slip.add(Labels.label(Wording.of("desk.header.begin-new-one"), "group-name"));
         TilePane tiles = new TilePane(4, 4);
         tiles.setPrefColumns(6);
@@ -203,6 +216,16 @@ public final class Header extends VBox {
                 40,
                 new VBox(Labels.label(Wording.of("desk.header.text-size"), "group-name"), sizes),
                 new VBox(Labels.label(Wording.of("desk.header.language"), "group-name"), languages())));
+    }
+
+    private Button versionsChoice(Slip slip) {
+        Button choice = slip.choice(
+                Wording.of("desk.header.earlier-versions"),
+                Wording.of("desk.header.look-and-go-back"),
+                false,
+                () -> Platform.runLater(() -> slips.toggle(new VersionsSlip(desk, files, painter), books)));
+        choice.setId("earlier-versions");
+        return choice;
     }
 
     private HBox languages() {

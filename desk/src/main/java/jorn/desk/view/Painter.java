@@ -78,7 +78,14 @@ public final class Painter {
         awaited.computeIfAbsent(key, k -> new LinkedHashSet<>()).add(then);
         if (isNew) {
             hands.execute(() -> {
-                Image image = toImage(RasterSink.picture(art, part, key.width() / part.width()));
+                Image image;
+                try {
+                    image = toImage(RasterSink.picture(art, part, key.width() / part.width()));
+                } catch (RuntimeException | Error e) {
+                    // Nobody waits for ever, and whoever asks next tries again.
+                    Platform.runLater(() -> awaited.remove(key));
+                    throw e;
+                }
                 Platform.runLater(() -> {
                     keep(key, image);
                     Set<Consumer<Image>> waiting = awaited.remove(key);

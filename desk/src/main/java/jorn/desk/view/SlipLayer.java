@@ -3,6 +3,7 @@ package jorn.desk.view;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -18,6 +19,9 @@ public final class SlipLayer extends Pane {
     private static final double EDGE = 8;
 
     private @Nullable Slip open;
+    /** The slip itself, or what it is scrolled in. */
+    private @Nullable Region holder;
+
     private @Nullable Node anchor;
     private boolean beside;
     private final Polyline line = new Polyline();
@@ -30,9 +34,9 @@ public final class SlipLayer extends Pane {
         sceneProperty().addListener((o, was, scene) -> {
             if (scene != null) {
                 scene.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
-                    if (open != null
+                    if (holder != null
                             && anchor != null
-                            && !isInside(e.getTarget(), open)
+                            && !isInside(e.getTarget(), holder)
                             && !isInside(e.getTarget(), anchor)) {
                         close();
                     }
@@ -71,10 +75,25 @@ public final class SlipLayer extends Pane {
             under.requestFocus();
         });
         slip.setMinWidth(Region.USE_PREF_SIZE);
+        holder = slip;
         getChildren().setAll(slip, line);
         slip.applyCss();
+        if (slip.prefHeight(-1) > getHeight() - 2 * EDGE && getHeight() > 0) {
+            scrolled(slip);
+        }
         requestLayout();
         Platform.runLater(() -> focusFirst(slip));
+    }
+
+    /** A slip that is taller than the window is scrolled in it. */
+    private void scrolled(Slip slip) {
+        getChildren().clear();
+        ScrollPane scroll = new ScrollPane(slip);
+        scroll.setFitToWidth(true);
+        scroll.getStyleClass().add("slip-scroll");
+        holder = scroll;
+        getChildren().setAll(scroll, line);
+        scroll.applyCss();
     }
 
     public boolean isOpen() {
@@ -85,23 +104,25 @@ public final class SlipLayer extends Pane {
         if (open != null) {
             getChildren().clear();
             open = null;
+            holder = null;
             anchor = null;
         }
     }
 
     @Override
     protected void layoutChildren() {
-        if (open == null || anchor == null || anchor.getScene() == null) {
+        Region held = holder;
+        if (held == null || anchor == null || anchor.getScene() == null) {
             return;
         }
         Bounds at = sceneToLocal(anchor.localToScene(anchor.getBoundsInLocal()));
-        double w = Math.min(open.prefWidth(-1), getWidth() - 2 * EDGE);
-        double h = Math.min(open.prefHeight(w), getHeight() - 2 * EDGE);
+        double w = Math.min(held.prefWidth(-1), getWidth() - 2 * EDGE);
+        double h = Math.min(held.prefHeight(w), getHeight() - 2 * EDGE);
         double wantedX = beside ? at.getMaxX() + 16 : at.getMinX() - 14;
         double wantedY = beside ? at.getMinY() - 12 : at.getMaxY() + GAP;
         double x = Math.max(EDGE, Math.min(wantedX, getWidth() - w - EDGE));
         double y = Math.max(EDGE, Math.min(wantedY, getHeight() - h - EDGE));
-        open.resizeRelocate(x, y, w, h);
+        held.resizeRelocate(x, y, w, h);
         if (beside) {
             double middle = (at.getMinY() + at.getMaxY()) / 2;
             line.getPoints().setAll(at.getMaxX(), middle, x, Math.max(y + 4, Math.min(middle, y + h - 4)));

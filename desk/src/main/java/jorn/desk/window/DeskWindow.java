@@ -3,6 +3,7 @@ package jorn.desk.window;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -82,7 +83,7 @@ public final class DeskWindow {
         this.files = files;
         this.opener = opener;
         briefSlips = new BriefSlips(desk);
-        header = new Header(desk, files, slips, briefSlips);
+        header = new Header(desk, files, painter, slips, briefSlips);
         card = new MeasureCard(desk);
         card.setOnDecision((decision, from) -> slips.toggle(briefSlips.byId(decision), from));
         HBox.setHgrow(benchPlace, Priority.ALWAYS);
@@ -228,16 +229,27 @@ public final class DeskWindow {
         noticeText.setMaxWidth(Double.MAX_VALUE);
         noticeText.setId("notice");
         notice.getStyleClass().add("notice");
-        notice.getChildren().addAll(noticeText, away);
         Runnable show = () -> {
             Notice now = desk.notice().get();
             notice.setVisible(now != null);
             notice.setManaged(now != null);
             noticeText.setText(now == null ? "" : now.text());
+            notice.getChildren().setAll(noticeText);
+            notice.getChildren().addAll(now != null && now.isQuestion() ? answers(now) : List.of(away));
             notice.pseudoClassStateChanged(GOOD, now != null && now.good());
         };
         desk.notice().addListener((o, was, now) -> show.run());
         show.run();
+    }
+
+    private List<Button> answers(Notice question) {
+        return question.choices().stream()
+                .map(c -> {
+                    Button answer = Labels.wordButton(c.words(), question.next().text(), () -> desk.answer(c));
+                    answer.setId("answer-" + c.id());
+                    return answer;
+                })
+                .toList();
     }
 
     private void keys(KeyEvent e) {

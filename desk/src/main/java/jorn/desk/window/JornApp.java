@@ -1,7 +1,9 @@
 package jorn.desk.window;
 
 import java.nio.file.Path;
+import java.util.LinkedHashSet;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiConsumer;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -11,10 +13,12 @@ import jorn.book.Starter;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.DemoBooks;
 import jorn.desk.model.Desk;
+import jorn.desk.model.Mishap;
 import jorn.desk.model.Settings;
 import jorn.desk.view.Theme;
 import jorn.measure.Trouble;
 import jorn.say.Wording;
+import jorn.scratch.Leftovers;
 import org.jspecify.annotations.Nullable;
 
 /** The JavaFX application: one window with one book. */
@@ -35,9 +39,13 @@ public final class JornApp extends Application {
 
     @Override
     public void start(Stage stage) {
+        Thread.setDefaultUncaughtExceptionHandler((t, e) -> unforeseen(e));
         Thread.currentThread().setUncaughtExceptionHandler((t, e) -> unforeseen(e));
         Theme.loadFonts();
         Settings settings = start.settings();
+        Thread tidy = new Thread(() -> tidyUp(settings), "tidy up");
+        tidy.setDaemon(true);
+        tidy.start();
         Book first = start.demo() ? DemoBooks.first() : Starter.LINED_JOURNAL.begin();
         Desk desk = new Desk(settings, first);
         BookFiles files = new BookFiles(desk, new FileDialogs(stage));
@@ -51,19 +59,19 @@ public final class JornApp extends Application {
         stage.setScene(window.scene());
         stage.setMinWidth(900);
         stage.setMinHeight(600);
-        settings.window().ifPresent(w -> {
-            stage.setX(w[0]);
-            stage.setY(w[1]);
-            stage.setWidth(w[2]);
-            stage.setHeight(w[3]);
-        });
+        settings.window()
+                .ifPresent(w -> WindowPlace.of(w, WindowPlace.screens()).give(stage));
+        files.setOnClose(() -> close(stage, settings));
         stage.setOnCloseRequest(e -> {
-            files.keepUnsaved();
-            settings.setWindow(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight());
+            if (files.mayClose()) {
+                remember(stage, settings);
+            } else {
+                e.consume();
+            }
         });
         start.file().ifPresent(files::open);
         if (start.file().isEmpty() && !start.demo() && files.recover()) {
-            desk.say("desk.jorn-app.your-work-from-last");
+            desk.say(desk.file().isPresent() ? "desk.jorn-app.work-in-its-file" : "desk.jorn-app.your-work-from-last");
         }
         settings.trouble().ifPresent(desk::tell);
         stage.show();
@@ -72,14 +80,32 @@ public final class JornApp extends Application {
 
     private static @Nullable Desk present;
 
-    /** A fault of Jorn's own: told, logged, and the window goes on. */
+    /** Half-written files of programs that were stopped lie where files are written. */
+    private static void tidyUp(Settings settings) {
+        Set<Path> folders = new LinkedHashSet<>();
+        folders.add(settings.pressFolder().getParent());
+        settings.recent().forEach(f -> folders.add(f.toAbsolutePath().getParent()));
+        if (!settings.exportFolder().isBlank()) {
+            folders.add(Path.of(settings.exportFolder().replaceFirst("^~", System.getProperty("user.home"))));
+        }
+        folders.forEach(Leftovers::removeFrom);
+    }
+
+    private static void remember(Stage stage, Settings settings) {
+        settings.setWindow(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight());
+    }
+
+    private static void close(Stage stage, Settings settings) {
+        remember(stage, settings);
+        stage.close();
+    }
+
+    /** A fault of Jorn's own, in whichever thread: told, written down, and the window goes on. */
     private static void unforeseen(Throwable e) {
-        System.getLogger(JornApp.class.getName()).log(System.Logger.Level.ERROR, "unforeseen", e);
+        Trouble told = Mishap.told(e);
         Platform.runLater(() -> {
             if (present != null) {
-                present.tell(Trouble.of(
-                        "desk.jorn-app.something-went-wrong-inside",
-                        e.getClass().getSimpleName()));
+                present.tell(told);
             }
         });
     }

@@ -125,14 +125,16 @@ class CommandLineTest {
                         "A5",
                         "--pages",
                         "32",
-                        "--bleed"));
+                        "--bleed",
+                        "--replace"));
         assertEquals(1, jorn("check", file, "--json"));
         JsonNode f = json().get(0);
-        assertEquals("bleed", f.get("id").asText());
+        assertEquals("bleed.missing", f.get("id").asText());
         assertEquals("error", f.get("severity").asText());
         assertEquals(5, f.get("page").asInt());
-        assertFalse(f.get("message").asText().isEmpty());
-        assertTrue(f.has("measured") && f.has("required"));
+        assertFalse(f.get("says").asText().isEmpty());
+        assertTrue(f.has("measured") && f.has("required") && f.has("remedy"));
+        assertTrue(f.at("/box/width").asDouble() > 400, "the first line, from edge to edge");
         assertTrue(Files.exists(book));
     }
 
@@ -395,5 +397,85 @@ class CommandLineTest {
         assertEquals(2, jorn("new", "dated-planner", "-o", file, "--from", "2027-07-01", "--to", "2026-07-01"));
         assertEquals(2, jorn("new", "dated-planner", "-o", file, "--first-day", "friday"));
         assertEquals(2, jorn("new", "dated-planner", "-o", file, "--holidays", "ZZ"));
+    }
+
+    @Test
+    void aBookIsNotWrittenOverUnasked() throws IOException {
+        String file = made();
+        byte[] before = Files.readAllBytes(Path.of(file));
+        assertEquals(2, jorn("new", "dated-planner", "-o", file));
+        assertTrue(err.toString().contains("There is a file hive.jorn already"), err.toString());
+        org.junit.jupiter.api.Assertions.assertArrayEquals(before, Files.readAllBytes(Path.of(file)));
+        assertEquals(0, jorn("new", "dated-planner", "-o", file, "--replace"));
+    }
+
+    @Test
+    void whatOthersWroteIsNotWrittenOverUnaskedAndOnesOwnIs() throws IOException {
+        String file = made();
+        String to = folder.resolve("out").toString();
+        assertEquals(0, jorn("export", file, "--to", to));
+        assertEquals(0, jorn("export", file, "--to", to), "its own");
+        Path interior = Path.of(to, "hive-notes-interior.pdf");
+        for (String words : new String[] {"a letter", "%PDF-1.4 of somebody else"}) {
+            Files.writeString(interior, words);
+            assertEquals(2, jorn("export", file, "--to", to));
+            assertTrue(err.toString().contains("which Jorn did not write"), err.toString());
+            assertEquals(words, Files.readString(interior));
+        }
+        assertEquals(0, jorn("export", file, "--to", to, "--replace"));
+        assertTrue(Files.size(interior) > 1000);
+        Path design = Files.writeString(folder.resolve("page.pdf"), "mine");
+        assertEquals(2, jorn("recipe", "lined", "--to", design.toString()));
+        assertEquals(0, jorn("recipe", "lined", "--to", design.toString(), "--replace"));
+        assertEquals(0, jorn("recipe", "lined", "--to", design.toString()));
+    }
+
+    @Test
+    void anExportSaysWhatTheProofWouldAndIsRefusedOnlyWhereReadinessIsAskedFor() {
+        String file = folder.resolve("home.jorn").toString();
+        jorn("new", "lined-journal", "-o", file, "--press", "home", "--trim", "A5", "--pages", "32", "--bleed");
+        String to = folder.resolve("out").toString();
+        assertEquals(1, jorn("export", file, "--to", to, "--ready"));
+        assertFalse(Files.exists(Path.of(to)), "nothing is written");
+        assertEquals(0, jorn("export", file, "--to", to));
+        assertTrue(err.toString().startsWith("error\tpage 5\t"), err.toString());
+        assertEquals(0, jorn("export", made(), "--to", to, "--ready"));
+    }
+
+    @Test
+    void aTitleMayBeginWithAnAtSignAndHoldAnyLetter() {
+        String file = made("--author", "Søren & 蜂");
+        assertEquals(2, jorn("new", "dated-planner", "-o", file, "--title", "@bees"));
+        String other = folder.resolve("at.JORN").toString();
+        assertEquals(0, jorn("new", "dated-planner", "-o", other, "--title", "@bees"));
+        assertEquals("@bees", jorn.store.BookFile.load(Path.of(other)).title());
+    }
+
+    @Test
+    void aPathThatCannotBeOneIsToldAndEndsWithTwo() {
+        assertEquals(2, jorn("check", "a\0b.jorn"));
+        assertEquals(2, jorn("check", "/dev/zero"));
+        assertEquals(2, jorn("presses", "--check", "/dev/zero"));
+        assertFalse(err.toString().contains("java."), err.toString());
+    }
+
+    @Test
+    void newerWorkThatWaitsIsMentionedAndNotRead() {
+        String file = made();
+        jorn.book.Book book = jorn.store.BookFile.load(Path.of(file));
+        var kept = new jorn.store.KeptBooks(jorn.desk.model.Settings.load().keptFolder())
+                .of(book.identity().id());
+        var work = kept.open();
+        work.keep(
+                new jorn.book.History(book.withTitle("Newer")),
+                new jorn.store.Waiting.Whereabouts(java.util.Optional.of(file), jorn.store.FileStamp.NONE, 1, "BRIEF"));
+        work.letGo();
+        try {
+            assertEquals(0, jorn("check", file));
+            assertTrue(err.toString().contains("newer work on hive.jorn"), err.toString());
+            assertEquals("Nothing to mend.", out.toString().strip());
+        } finally {
+            kept.waiting().forEach(jorn.store.Waiting::drop);
+        }
     }
 }

@@ -214,18 +214,18 @@ class FlatPlanUiTest extends WindowTest {
     void listsDatesAndWrongFilesDroppedOnTheWindow() throws Exception {
         makeUp(5);
         Files.write(folder.resolve("latin.csv"), "Fr\u00fchling;1\nHerbst;2\n".getBytes("windows-1252"));
-        interact(() -> files.takeIn(folder.resolve("latin.csv")));
+        takeIn(folder.resolve("latin.csv"));
         assertEquals(
                 List.of("Fr\u00fchling", "Herbst"), desk.book().runs().get(2).items());
         Files.writeString(folder.resolve("long.txt"), "a line\n".repeat(10_000));
-        interact(() -> files.takeIn(folder.resolve("long.txt")));
+        takeIn(folder.resolve("long.txt"));
         assertTrue(text("#notice").contains("pages"), text("#notice"));
         assertEquals(2, desk.book().runs().get(2).items().size(), "nothing is lost");
         Files.writeString(folder.resolve("bad.ics"), "garbage");
-        interact(() -> files.takeIn(folder.resolve("bad.ics")));
+        takeIn(folder.resolve("bad.ics"));
         assertFalse(text("#notice").isBlank());
         Files.writeString(folder.resolve("thing.xyz"), "");
-        interact(() -> files.takeIn(folder.resolve("thing.xyz")));
+        takeIn(folder.resolve("thing.xyz"));
         assertTrue(text("#notice").contains("thing.xyz"), text("#notice"));
     }
 }

@@ -68,7 +68,7 @@ class MakeUpUiTest extends WindowTest {
         clickOn("#palette-honey");
         assertTrue(desk.book().palette().isColoured());
         Path days = Files.writeString(folder.resolve("days.csv"), "2026-10-09, Open day\n");
-        interact(() -> files.takeIn(days));
+        takeIn(days);
         assertEquals("Open day", desk.book().calendar().personal().get(LocalDate.of(2026, 10, 9)));
     }
 

@@ -232,11 +232,13 @@ class PageEditingUiTest extends WindowTest {
         clickOn("#block-picture");
         await("#part-picture-file");
         clickOn("#part-picture-file");
+        files.finish();
+        settle();
         assertEquals(1, desk.book().pictures().size());
         String id = desk.book().pictures().keySet().iterator().next();
         assertEquals(id, ((PictureBlock) first(PictureBlock.class).node()).picture());
         Files.writeString(folder.resolve("broken.png"), "no picture");
-        interact(() -> files.takeIn(folder.resolve("broken.png")));
+        takeIn(folder.resolve("broken.png"));
         assertTrue(text("#notice").contains("is not a picture that Jorn can read"), text("#notice"));
     }
 
@@ -260,10 +262,10 @@ class PageEditingUiTest extends WindowTest {
         clickOn("#design-hive-inspection-mine");
         assertEquals(written.root(), design().root());
         interact(() -> shelf.drop(shelf.all(t -> {}).get(0)));
-        interact(() -> files.takeIn(folder.resolve("design.json")));
+        takeIn(folder.resolve("design.json"));
         assertEquals(1, shelf.all(t -> {}).size());
         Files.writeString(folder.resolve("bad.json"), "{\"root\": {\"is\": \"waffle\"}}");
-        interact(() -> files.takeIn(folder.resolve("bad.json")));
+        takeIn(folder.resolve("bad.json"));
         assertTrue(text("#notice").contains("waffle"), text("#notice"));
     }
 }

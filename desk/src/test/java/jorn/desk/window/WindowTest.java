@@ -94,6 +94,13 @@ abstract class WindowTest extends ApplicationTest {
         release(new KeyCode[] {});
     }
 
+    /** Drops a file on the window, and waits until it has been read. */
+    protected void takeIn(Path path) {
+        interact(() -> files.takeIn(path));
+        files.finish();
+        settle();
+    }
+
     protected String value(String figure) {
         return ((Label) lookup("#figure-" + figure.replace('.', '-'))
                         .lookup(".figure-value")

@@ -4,10 +4,8 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.CancellationException;
 import java.util.logging.Level;
 import java.util.logging.Logger;
@@ -127,16 +125,6 @@ public final class Exporter {
     }
 
     private static Path file(Book book, Path folder, FileRole role) {
-        return folder.resolve(fileName(book.shownTitle()) + "-" + role.id() + ".pdf");
-    }
-
-    /** A title as a file name that every system takes: "Hive Notes" becomes "hive-notes". */
-    public static String fileName(String title) {
-        String plain = Normalizer.normalize(title, Normalizer.Form.NFKD).replaceAll("\\p{M}", "");
-        String name = plain.toLowerCase(Locale.ROOT)
-                .replaceAll("['’]", "")
-                .replaceAll("[^\\p{L}\\p{N}]+", "-")
-                .replaceAll("^-+|-+$", "");
-        return name.isEmpty() ? Wording.of("print.exporter.untitled") : name.substring(0, Math.min(60, name.length()));
+        return folder.resolve(FileNames.of(book) + "-" + role.id() + ".pdf");
     }
 }

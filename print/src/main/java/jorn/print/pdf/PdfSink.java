@@ -41,7 +41,8 @@ import org.apache.pdfbox.pdmodel.interactive.documentnavigation.destination.PDPa
  */
 public final class PdfSink implements Closeable {
     /** What wrote the file. */
-    static final String PROGRAM = "Jorn";
+    /** What files say wrote them. */
+    public static final String PROGRAM = "Jorn";
 
     private static final long IN_MEMORY = 48L << 20;
     /** Content shorter than this is not made smaller by packing. */
@@ -114,7 +115,7 @@ public final class PdfSink implements Closeable {
 
     /** Without the control characters that XML cannot hold. */
     private static String printable(String text) {
-        return text.replaceAll("[\\p{Cc}\\uFFFE\\uFFFF]", " ").strip();
+        return text.replaceAll("[\\p{Cc}\\p{Cs}\\uFFFE\\uFFFF]", " ").strip();
     }
 
     /** Adds a page at the end. */

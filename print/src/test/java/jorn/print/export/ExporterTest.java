@@ -212,10 +212,42 @@ class ExporterTest {
 
     @Test
     void fileNamesAreFitForEverySystem() {
-        assertEquals("hive-notes", Exporter.fileName("Hive Notes"));
-        assertEquals("a-b-c", Exporter.fileName("../A/B\\C?"));
-        assertEquals("bees-dont-tell", Exporter.fileName("Bees don’t tell"));
-        assertEquals("uber-cafe", Exporter.fileName("Über Café"));
-        assertEquals("untitled", Exporter.fileName("***"));
+        assertEquals("hive-notes", FileNames.of("Hive Notes"));
+        assertEquals("a-b-c", FileNames.of("../A/B\\C?"));
+        assertEquals("bees-dont-tell", FileNames.of("Bees don’t tell"));
+        assertEquals("uber-cafe", FileNames.of("Über Café"));
+        assertEquals("", FileNames.of("***"));
+    }
+
+    @Test
+    void aTitleOfPictureSignsIsSpelledAndBooksWithoutTitleKeepApart() {
+        assertEquals("honeybee-honey-pot", FileNames.of("\uD83D\uDC1D \uD83C\uDF6F"));
+        Book one = Starter.NOTEBOOK.begin();
+        Book other = Starter.NOTEBOOK.begin();
+        assertTrue(FileNames.of(one).startsWith("untitled-"));
+        org.junit.jupiter.api.Assertions.assertNotEquals(FileNames.of(one), FileNames.of(other));
+        String longest = FileNames.of("蜂".repeat(100));
+        assertEquals(60, longest.length());
+        assertTrue((longest + "-interior.pdf").getBytes(java.nio.charset.StandardCharsets.UTF_8).length <= 255);
+        int wide = FileNames.of("\uD840\uDC00".repeat(100))
+                .codePointCount(0, FileNames.of("\uD840\uDC00".repeat(100)).length());
+        assertEquals(50, wide, "no letter is cut in two, and 200 bytes are not passed");
+    }
+
+    @Test
+    void controlCharactersInATitleDoNotSpoilTheFile() throws IOException {
+        Book book = Starter.NOTEBOOK.begin().withTitle("Hive\u0001\u0008 \uD800 Notes \uFFFE<&>");
+        Path written = Exporter.export(Edition.of(book), folder, Progress.SILENT)
+                .get(0)
+                .file();
+        try (var document = org.apache.pdfbox.Loader.loadPDF(written.toFile())) {
+            byte[] xmp = document.getDocumentCatalog().getMetadata().toByteArray();
+            var parsed = javax.xml.parsers.DocumentBuilderFactory.newInstance()
+                    .newDocumentBuilder()
+                    .parse(new java.io.ByteArrayInputStream(xmp));
+            assertTrue(parsed.getDocumentElement().getTextContent().contains("Notes"));
+        } catch (org.xml.sax.SAXException | javax.xml.parsers.ParserConfigurationException e) {
+            throw new AssertionError(e);
+        }
     }
 }

@@ -1,0 +1,142 @@
+package jorn.desk.model;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
+import jorn.book.Book;
+import jorn.measure.Trouble;
+import jorn.store.KeptBook;
+import jorn.store.KeptBooks;
+import jorn.store.UnsavedWork;
+import jorn.store.Waiting;
+
+/**
+ * Keeps this window's work until it is saved, and what was saved as an earlier version, beside the interface thread. The newest
+ * work alone is kept: what waits its turn when newer work comes is passed over.
+ */
+final class Keeper {
+    private final KeptBooks all;
+    private final Hands hands;
+    private final AtomicLong latest = new AtomicLong();
+    /** Where work on the present book is kept; touched by the hand alone. */
+    private Optional<UnsavedWork> work = Optional.empty();
+    /** Touched by the interface thread alone. */
+    private boolean keeps;
+
+    private KeptBook book;
+
+    Keeper(Path folder, Book first, java.util.concurrent.Executor later) {
+        all = new KeptBooks(folder);
+        hands = new Hands("keeper", later);
+        book = all.of(first.identity().id());
+    }
+
+    /** The work at one moment. */
+    record Work(Book now, List<Book> past, List<Book> future, Waiting.Whereabouts place) {
+        static Work on(Desk desk) {
+            return new Work(desk.book(), desk.past(), desk.future(), desk.place());
+        }
+    }
+
+    KeptBooks all() {
+        return all;
+    }
+
+    /** What is kept of the book on the desk. */
+    KeptBook book() {
+        return book;
+    }
+
+    /** Another book lies on the desk. What is kept of the one before waits, where it was not saved. */
+    void attend(Book now, Optional<UnsavedWork> resumed) {
+        keeps = resumed.isPresent();
+        book = all.of(now.identity().id());
+        latest.incrementAndGet();
+        quietly(() -> {
+            work.ifPresent(UnsavedWork::letGo);
+            work = resumed;
+        });
+    }
+
+    /** Keeps this, a moment later. */
+    void keep(Work now, Consumer<Throwable> failed) {
+        keeps = true;
+        long turn = latest.incrementAndGet();
+        KeptBook of = book;
+        hands.fetch(
+                () -> {
+                    if (turn == latest.get()) {
+                        keepIn(of, now);
+                    }
+                    return now;
+                },
+                kept -> {},
+                failed);
+    }
+
+    private void keepIn(KeptBook of, Work now) {
+        if (work.isEmpty()) {
+            work = Optional.of(of.open());
+        }
+        work.get().keep(now.now(), now.past(), now.future(), now.place());
+    }
+
+    /**
+     * Keeps this before anything else happens.
+     *
+     * @throws Trouble where it cannot be kept
+     */
+    void keepNow(Work now) {
+        latest.incrementAndGet();
+        hands.finish();
+        keepIn(book, now);
+    }
+
+    /** Nothing is unsaved any more. */
+    void forget() {
+        if (keeps) {
+            keeps = false;
+            latest.incrementAndGet();
+            quietly(() -> {
+                work.ifPresent(w -> {
+                    w.forget();
+                    w.letGo();
+                });
+                work = Optional.empty();
+            });
+        }
+    }
+
+    /** The book was saved: it is a version, and nothing is unsaved. */
+    void saved(Book now, Path file) {
+        KeptBook of = book;
+        quietly(() -> of.versions().add(now, file));
+        forget();
+    }
+
+    private void quietly(Runnable deed) {
+        hands.fetch(
+                () -> {
+                    deed.run();
+                    return deed;
+                },
+                done -> {},
+                Mishap::log);
+    }
+
+    /** The window closes: what is kept waits for another. */
+    void letGo() {
+        quietly(() -> {
+            work.ifPresent(UnsavedWork::letGo);
+            work = Optional.empty();
+        });
+        hands.finish();
+    }
+
+    /** Waits until all that was begun is on the disk. */
+    void finish() {
+        hands.finish();
+    }
+}

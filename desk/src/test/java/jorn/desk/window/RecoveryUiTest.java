@@ -1,0 +1,211 @@
+package jorn.desk.window;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import javafx.scene.input.KeyCode;
+import jorn.book.Book;
+import jorn.book.Starter;
+import jorn.desk.model.BenchName;
+import jorn.desk.model.BookFiles;
+import jorn.desk.model.Desk;
+import jorn.desk.model.Settings;
+import jorn.store.BookFile;
+import jorn.store.KeptBooks;
+import org.junit.jupiter.api.Test;
+
+/** Work is never lost: left unsaved, changed by two windows, or written over. */
+class RecoveryUiTest extends WindowTest {
+    private Path file() {
+        return folder.resolve("hive.jorn");
+    }
+
+    private void title(String title) {
+        interact(() -> desk.change(title, b -> b.withTitle(title)));
+    }
+
+    /** Saves the book on the desk under a title, changes it, and closes the window. */
+    private void saveChangeAndClose() {
+        title("As saved");
+        push(KeyCode.CONTROL, KeyCode.S);
+        title("Not saved");
+        interact(() -> {
+            desk.bench().set(BenchName.MAKEUP);
+            desk.page().set(7);
+            assertTrue(files.mayClose());
+        });
+    }
+
+    private interface InAnother {
+        void at(Desk desk, BookFiles files);
+    }
+
+    /** What happens at another window of the same user. */
+    private void another(InAnother work) {
+        interact(() -> {
+            Desk another = new Desk(Settings.load(folder.resolve("settings")), Starter.LINED_JOURNAL.begin());
+            work.at(another, new BookFiles(another, files.asker()));
+        });
+    }
+
+    private static void answer(Desk desk, String id) {
+        assertTrue(desk.notice().get().isQuestion(), () -> desk.notice().get().text());
+        desk.answer(desk.notice().get().choices().stream()
+                .filter(c -> c.id().equals(id))
+                .findFirst()
+                .orElseThrow());
+    }
+
+    @Test
+    void theNextStartGoesOnInTheFileAndThePlace() {
+        saveChangeAndClose();
+        another((desk, files) -> {
+            assertTrue(files.recover());
+            assertEquals("Not saved", desk.book().title());
+            assertEquals(7, desk.page().get());
+            assertEquals(BenchName.MAKEUP, desk.bench().get());
+            assertEquals(file(), desk.file().orElseThrow());
+            assertTrue(files.save(), "its file is known");
+            assertEquals("Not saved", BookFile.load(file()).title());
+            desk.undo();
+            assertEquals("As saved", desk.book().title());
+            assertTrue(files.mayClose());
+        });
+    }
+
+    @Test
+    void openingTheFileOffersTheNewerWorkAndAnEditDoesNotOverwriteIt() {
+        saveChangeAndClose();
+        another((desk, files) -> {
+            files.open(file());
+            assertEquals("As saved", desk.book().title());
+            answer(desk, "leave");
+            desk.change("t", b -> b.withTitle("Third"));
+            assertTrue(files.mayClose());
+        });
+        another((desk, files) -> {
+            assertEquals(2, files.waiting().size(), "both wait");
+            files.open(file());
+            answer(desk, "throw-away");
+            assertEquals(1, files.waiting().size());
+            files.open(file());
+            answer(desk, "go-on");
+            assertEquals("Not saved", desk.book().title());
+            assertTrue(files.mayClose());
+        });
+    }
+
+    @Test
+    void whatIsSavedWaitsForNobody() {
+        saveChangeAndClose();
+        another((desk, files) -> {
+            assertTrue(files.recover());
+            assertTrue(files.save());
+            assertTrue(files.mayClose());
+        });
+        another((desk, files) -> {
+            assertFalse(files.recover());
+            files.open(file());
+            assertEquals("Not saved", desk.book().title());
+            assertTrue(desk.notice().get() == null, "nothing is asked");
+        });
+    }
+
+    @Test
+    void twoWindowsDoNotOverwriteEachOthersWork() {
+        title("As saved");
+        push(KeyCode.CONTROL, KeyCode.S);
+        title("Here");
+        interact(files::keepUnsaved);
+        files.finish();
+        another((desk, files) -> {
+            files.open(file());
+            assertTrue(desk.notice().get().text().contains("Another window"));
+            desk.change("t", b -> b.withTitle("There"));
+            assertTrue(files.save());
+            assertTrue(files.mayClose());
+        });
+        push(KeyCode.CONTROL, KeyCode.S);
+        assertTrue(text("#notice").contains("was changed by another program or window"), text("#notice"));
+        assertEquals("There", BookFile.load(file()).title(), "nothing is written before the answer");
+        clickOn("#answer-keep-both");
+        assertEquals("There", BookFile.load(file()).title());
+        assertEquals("Here", BookFile.load(folder.resolve("hive-2.jorn")).title());
+        assertEquals(folder.resolve("hive-2.jorn"), desk.file().orElseThrow());
+    }
+
+    @Test
+    void takingTheirsIsOneStepThatCanBeTakenBack() {
+        title("As saved");
+        push(KeyCode.CONTROL, KeyCode.S);
+        Book theirs = desk.book().withTitle("Theirs");
+        BookFile.save(theirs, file());
+        title("Mine");
+        push(KeyCode.CONTROL, KeyCode.S);
+        clickOn("#answer-take-theirs");
+        assertEquals("Theirs", desk.book().title());
+        assertTrue(desk.isSaved());
+        push(KeyCode.CONTROL, KeyCode.Z);
+        assertEquals("Mine", desk.book().title());
+    }
+
+    @Test
+    void keepingMineLeavesTheirsAnEarlierVersion() {
+        title("As saved");
+        push(KeyCode.CONTROL, KeyCode.S);
+        BookFile.save(desk.book().withTitle("Theirs"), file());
+        title("Mine");
+        push(KeyCode.CONTROL, KeyCode.S);
+        clickOn("#answer-keep-mine");
+        assertEquals("Mine", BookFile.load(file()).title());
+        interact(() -> assertEquals(
+                java.util.List.of("Mine", "Theirs", "As saved"),
+                files.versions().stream().map(v -> files.version(v).title()).toList()));
+    }
+
+    @Test
+    void closingAsksWhereNothingCanBeKept() throws Exception {
+        title("Nowhere to go");
+        Files.createDirectories(settings.keptFolder().getParent());
+        Files.writeString(settings.keptFolder(), "a file where a folder should be");
+        interact(() -> assertFalse(files.mayClose()));
+        settle();
+        clickOn("#answer-stay");
+        assertFalse(lookup("#notice").query().getParent().isVisible());
+        boolean[] closed = {false};
+        interact(() -> {
+            files.setOnClose(() -> closed[0] = true);
+            assertFalse(files.mayClose());
+        });
+        settle();
+        clickOn("#answer-save-elsewhere");
+        assertTrue(closed[0]);
+        assertEquals("Nowhere to go", BookFile.load(file()).title());
+        title("Given up");
+        interact(() -> assertFalse(files.mayClose()));
+        settle();
+        clickOn("#answer-lose");
+        interact(() -> assertTrue(files.mayClose()));
+    }
+
+    @Test
+    void aBookInCapitalsOpensAndWhatIsAskedStaysUntilItIsAnswered() {
+        saveChangeAndClose();
+        another((desk, files) -> {
+            Path capitals = folder.resolve("HIVE.JORN");
+            BookFile.save(BookFile.load(file()), capitals);
+            files.takeIn(capitals);
+            assertEquals("As saved", desk.book().title());
+            String asked = desk.notice().get().text();
+            desk.say("desk.jorn-app.your-work-from-last");
+            desk.putAwayNotice();
+            assertEquals(asked, desk.notice().get().text());
+            answer(desk, "leave");
+            assertTrue(desk.notice().get().good(), "what was said meanwhile comes after");
+        });
+        assertEquals(1, new KeptBooks(settings.keptFolder()).waiting().size());
+    }
+}
