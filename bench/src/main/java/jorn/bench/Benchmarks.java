@@ -58,10 +58,13 @@ final class Benchmarks {
                 "");
         row("the slowest starter to open: book, figures, first page", slowestStarter(), "under 1,000 ms");
         planner(folder);
+        Book large = Photographs.book(25, 1160, "png");
+        Book photographs = Photographs.book(200, 1200, "jpeg");
+        large(large, photographs, folder);
         Book year = Starter.DAY_PLANNER.begin().withTitle("Year");
         Book longest = longest(year);
         int longestPages = Paginator.of(longest).pageCount();
-        WindowTimes times = WindowTimes.measure(book, year, longest);
+        WindowTimes times = WindowTimes.measure(book, year, longest, large, photographs);
         row("process start to first window", millis(times.firstWindow()), "under 2,500 ms");
         row("flip to the next spread, " + PAGES + " pages", millis(times.flip()), "under 50 ms");
         row("open the dated year: file to first spread on the screen", millis(times.open()), "under 200 ms");
@@ -70,8 +73,35 @@ final class Benchmarks {
                 "memory of the process, " + longestPages + " pages, all turned",
                 String.format(Locale.ROOT, "%,d MB", times.memory() >> 20),
                 "under 400 MB");
+        row(
+                "autosave of the 100 MB book: its longest pause on the interface thread",
+                String.format(Locale.ROOT, "%.1f ms", times.pause() * 1000),
+                "under 16 ms");
+        row(
+                "memory of the process, the 200 photographs, all turned",
+                String.format(Locale.ROOT, "%,d MB", times.photographs() >> 20),
+                "under 512 MB");
         Optional.ofNullable(System.getenv("JORN_LAUNCHER")).map(Path::of).ifPresent(jorn -> commands(jorn, folder));
         out.flush();
+    }
+
+    /** Books that are larger than what they are drawn with. */
+    private void large(Book large, Book photographs, Path folder) {
+        Path file = folder.resolve("large.jorn");
+        BookFile.save(large, file);
+        row(
+                "save a book of " + kilobytes(file.toFile().length()),
+                seconds(() -> BookFile.save(large, file)),
+                "under 2,000 ms");
+        Path album = folder.resolve("album.jorn");
+        BookFile.save(photographs, album);
+        row(
+                "open a book with 200 photographs, " + kilobytes(album.toFile().length()),
+                seconds(() -> {
+                    Edition edition = Edition.of(BookFile.load(album));
+                    return edition.page(1);
+                }),
+                "under 2,000 ms");
     }
 
     /** Commands as whole processes, as the launcher starts them. */

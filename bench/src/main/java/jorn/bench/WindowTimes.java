@@ -34,9 +34,12 @@ import jorn.store.BookFile;
  * @param flip from the wish for another spread to the frame that shows it, in seconds; median
  * @param open from the wish to open a book's file to the frame that shows its first spread, in seconds; median
  * @param drag frames a second while a divider is dragged
+ * @param pause the longest time for which the interface thread is held up when a large book is kept, in seconds
+ * @param photographs most memory that the process held, in bytes, with a book of photographs whose spreads were all turned
  * @param memory most memory that the process held, in bytes, with a long book open whose spreads were all turned
  */
-record WindowTimes(double firstWindow, double flip, double open, double drag, long memory) {
+record WindowTimes(
+        double firstWindow, double flip, double open, double drag, long memory, double pause, long photographs) {
     private static final int FLIPS = 60;
     private static final int OPENINGS = 9;
     private static final int STARTS = 3;
@@ -48,7 +51,7 @@ record WindowTimes(double firstWindow, double flip, double open, double drag, lo
      * @param year a dated book that is opened, and a divider of which is dragged
      * @param longest a book with which memory is measured
      */
-    static WindowTimes measure(Book thick, Book year, Book longest) {
+    static WindowTimes measure(Book thick, Book year, Book longest, Book large, Book photographs) {
         double[] starts = new double[STARTS];
         for (int i = 0; i < STARTS; i++) {
             starts[i] = start();
@@ -59,7 +62,17 @@ record WindowTimes(double firstWindow, double flip, double open, double drag, lo
         List<Double> flips = new ArrayList<>();
         List<Double> opens = new ArrayList<>();
         double[] drag = new double[1];
+        double[] pause = new double[1];
         Windows.openThen(Settings.load(Screenshots.temporary()), (stage, opened) -> {
+            for (int i = 0; i < OPENINGS; i++) {
+                opened.desk().lay(large, Optional.empty());
+                String title = "Kept " + i;
+                opened.desk().change("title", b -> b.withTitle(title));
+                long from = System.nanoTime();
+                opened.files().keepUnsaved();
+                pause[0] = Math.max(pause[0], (System.nanoTime() - from) / 1e9);
+                opened.files().finish();
+            }
             opened.desk().lay(thick, Optional.empty());
             opened.desk().bench().set(BenchName.MAKEUP);
             new Turner(stage, () -> opened.desk().turn(1), FLIPS, flips, () -> new Turner(
@@ -71,7 +84,10 @@ record WindowTimes(double firstWindow, double flip, double open, double drag, lo
         });
         Path longFile = folder.resolve("long.jorn");
         BookFile.save(longest, longFile);
-        return new WindowTimes(median(starts), median(flips), median(opens), drag[0], memory(longFile));
+        Path album = folder.resolve("album.jorn");
+        BookFile.save(photographs, album);
+        return new WindowTimes(
+                median(starts), median(flips), median(opens), drag[0], memory(longFile), pause[0], memory(album));
     }
 
     /**

@@ -7,22 +7,22 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.TimeUnit;
 import jorn.book.Book;
+import jorn.book.History;
 import jorn.book.Run;
 import jorn.book.Starter;
+import jorn.scratch.Leftovers;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** A program that is killed while it saves leaves the book as it was before or after, whole. */
-@Tag("long")
 class KilledWhileSavingTest {
-    private static final int KILLS = 40;
-
     @TempDir
     Path folder;
 
@@ -30,9 +30,15 @@ class KilledWhileSavingTest {
     static final class Saver {
         public static void main(String[] args) {
             Path file = Path.of(args[0]);
-            Book[] books = {book("One"), book("Other")};
+            Book one = book("One");
+            Book[] books = {one, book("Other").withIdentity(one.identity().withTitle("Other"))};
+            KeptBook kept = new KeptBooks(file.resolveSibling("kept"))
+                    .of(books[0].identity().id());
+            UnsavedWork work = kept.open();
             for (int i = 0; ; i++) {
                 BookFile.save(books[i % 2], file);
+                work.keep(new History(books[i % 2]), new Waiting.Whereabouts(Optional.empty(), FileStamp.NONE, 1, ""));
+                kept.versions().add(books[i % 2], file);
                 if (i == 1) {
                     System.out.println("saving");
                 }
@@ -50,11 +56,22 @@ class KilledWhileSavingTest {
     }
 
     @Test
-    void theFileIsAlwaysOneOfTheTwoBooks() throws IOException, InterruptedException {
+    void afterTenKillsTheFileIsOneOfTheTwoBooks() throws IOException, InterruptedException {
+        assertTrue(seenAfter(10).size() > 0);
+    }
+
+    @Test
+    @Tag("long")
+    void afterAHundredKillsBothHaveBeenSeen() throws IOException, InterruptedException {
+        assertEquals(Set.of("One", "Other"), seenAfter(100), "it was killed before and after a change");
+    }
+
+    /** The titles that the file had after each of so many kills. */
+    private Set<String> seenAfter(int kills) throws IOException, InterruptedException {
         Path file = folder.resolve("hive.jorn");
         Random random = new Random(20261126);
         Set<String> seen = new TreeSet<>();
-        for (int i = 0; i < KILLS; i++) {
+        for (int i = 0; i < kills; i++) {
             Process saver = new ProcessBuilder(
                             Path.of(System.getProperty("java.home"), "bin", "java")
                                     .toString(),
@@ -74,8 +91,21 @@ class KilledWhileSavingTest {
             Book book = BookFile.load(file);
             seen.add(book.title());
             assertEquals(4000, book.runs().get(2).inTurn().size());
+            unsavedWorkIsWhole(file.resolveSibling("kept"));
+            Leftovers.removeFrom(folder);
+            try (var left = Files.list(folder)) {
+                assertEquals(2, left.count(), "the book and what is kept of it, and nothing half-written");
+            }
         }
-        assertEquals(Set.of("One", "Other"), seen, "it was killed before and after a change");
-        assertTrue(Files.size(file) > 0);
+        return seen;
+    }
+
+    private static void unsavedWorkIsWhole(Path kept) {
+        for (Waiting waiting : new KeptBooks(kept).waiting()) {
+            Waiting.Resumed resumed = waiting.resume();
+            assertEquals(4000, resumed.history().now().runs().get(2).inTurn().size());
+            resumed.work().forget();
+            resumed.work().letGo();
+        }
     }
 }

@@ -148,7 +148,7 @@ public final class ProofBench implements Bench {
         }
         note.getChildren().add(Labels.wrapped(f.remedy(), "italic"));
         note.getStyleClass().setAll("note");
-        note.setId("note-" + f.id());
+        note.setId("note-" + f.id().replace('.', '-'));
         note.setAccessibleText(f.message());
         note.setAccessibleHelp(Wording.of("desk.proof.finding-click-or-press"));
         if (index == chosen) {
