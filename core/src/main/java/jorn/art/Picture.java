@@ -3,7 +3,6 @@ package jorn.art;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.io.IOException;
 import java.io.InputStream;
-import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
@@ -55,7 +54,8 @@ public record Picture(@Required String id, @Required String name, int width, int
         return new Picture(idOf(bytes), name, facts.width(), facts.height(), file);
     }
 
-    private static String idOf(Blob bytes) {
+    /** The first part of the SHA-256 of the bytes. */
+    static String idOf(Blob bytes) {
         try (InputStream in = bytes.open()) {
             MessageDigest digest = digest();
             byte[] buffer = new byte[1 << 16];
@@ -93,9 +93,7 @@ public record Picture(@Required String id, @Required String name, int width, int
      * @throws IOException where it cannot be read
      */
     public Picture withFile(InputStream in, long most) throws IOException {
-        MessageDigest digest = digest();
-        Blob blob = Blob.of(new DigestInputStream(in, digest), most);
-        PictureFile own = blob.isEmpty() || id(digest).equals(id) ? PictureFile.of(blob) : PictureFile.changed(blob);
+        PictureFile own = PictureFile.claimed(Blob.of(in, most), id);
         return own.facts()
                 .filter(f -> f.width() <= MOST_PIXELS && f.height() <= MOST_PIXELS)
                 .map(f -> new Picture(id, name, f.width(), f.height(), own))

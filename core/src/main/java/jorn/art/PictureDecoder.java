@@ -21,13 +21,14 @@ public final class PictureDecoder {
     /** The share of all memory that one picture may take. */
     private static final int SHARE = 8;
 
-    private static final int LEAST = 16 << 20;
+    private static final long LEAST = 16L << 20;
+    private static final long MOST = 400L << 20;
 
     private PictureDecoder() {}
 
-    /** How many bytes one picture may take in memory: an eighth of what there is. */
+    /** How many bytes one picture may take in memory: an eighth of what there is, and no more than 400 MB. */
     public static long budget() {
-        return Math.max(LEAST, Runtime.getRuntime().maxMemory() / SHARE);
+        return Math.min(MOST, Math.max(LEAST, Runtime.getRuntime().maxMemory() / SHARE));
     }
 
     /** Which pixels must be read, so that they have room: each one, each second, each third. */

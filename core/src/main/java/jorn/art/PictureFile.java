@@ -23,12 +23,14 @@ import jorn.scratch.Blob;
 /** The file of a picture, untouched, and what it says of itself. What is asked once is kept. */
 public final class PictureFile {
     /** The picture is not there. */
-    public static final PictureFile MISSING = new PictureFile(Blob.EMPTY, false);
+    public static final PictureFile MISSING = new PictureFile(Blob.EMPTY, Optional.empty());
 
     private static final Logger LOG = Logger.getLogger(PictureFile.class.getName());
 
     private final Blob blob;
-    private final boolean changed;
+    /** By which it is told whether it is the file that it should be; nothing where it is known to be. */
+    private final Optional<String> id;
+
     private Optional<Facts> facts = Optional.empty();
     private Optional<Harm> harm = Optional.empty();
     private boolean factsRead;
@@ -74,18 +76,18 @@ public final class PictureFile {
         }
     }
 
-    private PictureFile(Blob blob, boolean changed) {
+    private PictureFile(Blob blob, Optional<String> id) {
         this.blob = blob;
-        this.changed = changed;
+        this.id = id;
     }
 
     public static PictureFile of(Blob blob) {
-        return blob.isEmpty() ? MISSING : new PictureFile(blob, false);
+        return blob.isEmpty() ? MISSING : new PictureFile(blob, Optional.empty());
     }
 
-    /** A file that is not the one that it should be. */
-    static PictureFile changed(Blob blob) {
-        return new PictureFile(blob, true);
+    /** A file of which it is not known yet whether it is the one of this id. */
+    static PictureFile claimed(Blob blob, String id) {
+        return blob.isEmpty() ? MISSING : new PictureFile(blob, Optional.of(id));
     }
 
     public boolean isMissing() {
@@ -114,13 +116,17 @@ public final class PictureFile {
         return facts;
     }
 
-    /** What is wrong with it, found by reading the file through without making a picture of it. */
+    /** What is wrong with it, found by reading the file through without making a picture of it: it takes a while. */
     public synchronized Optional<Harm> harm() {
         if (!harmRead) {
             harmRead = true;
-            harm = isMissing() ? Optional.empty() : changed ? Optional.of(Harm.CHANGED) : readHarm();
+            harm = isMissing() ? Optional.empty() : isChanged() ? Optional.of(Harm.CHANGED) : readHarm();
         }
         return harm;
+    }
+
+    private boolean isChanged() {
+        return id.filter(i -> !i.equals(Picture.idOf(blob))).isPresent();
     }
 
     private Optional<Harm> readHarm() {

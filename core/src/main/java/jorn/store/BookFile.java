@@ -9,6 +9,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.Enumeration;
 import java.util.Locale;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -60,6 +61,8 @@ public final class BookFile {
             zip.closeEntry();
             zip.putNextEntry(new ZipEntry(ASSETS));
             zip.closeEntry();
+            // Pictures are packed already: to try it again takes seconds and gains nothing.
+            zip.setLevel(Deflater.NO_COMPRESSION);
             for (Picture picture : book.pictures().values()) {
                 if (!picture.isMissing()) {
                     zip.putNextEntry(new ZipEntry(ASSETS + picture.id()));

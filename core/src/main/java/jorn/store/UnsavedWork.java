@@ -88,7 +88,7 @@ public final class UnsavedWork {
         book.alone(() -> {
             Waiting.State state = new Waiting.State(
                     now.shownTitle(),
-                    Instant.now().getEpochSecond(),
+                    Instant.now().toEpochMilli(),
                     place,
                     book.keep(now),
                     past.stream().map(book::keep).toList(),

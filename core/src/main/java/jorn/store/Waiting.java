@@ -49,7 +49,7 @@ public final class Waiting {
     /**
      * A window's work as it is kept: books by the names of their roots.
      *
-     * @param when in seconds since 1970
+     * @param when in milliseconds since 1970: two windows may be closed within a second
      */
     record State(
             @Required String title,
@@ -93,7 +93,7 @@ public final class Waiting {
     }
 
     public Instant when() {
-        return Instant.ofEpochSecond(state.when());
+        return Instant.ofEpochMilli(state.when());
     }
 
     public String title() {

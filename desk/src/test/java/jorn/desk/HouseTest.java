@@ -261,6 +261,14 @@ class HouseTest {
             .dependOnClassesThat()
             .areAssignableTo(java.awt.Component.class);
 
+    /** The running program never uses the network. */
+    @ArchTest
+    static final ArchRule NOBODY_OPENS_A_CONNECTION = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .haveNameMatching(
+                    "java\\.net\\.(http\\..*|URLConnection|HttpURLConnection|Socket|ServerSocket|DatagramSocket)");
+
     @ArchTest
     static final ArchRule PRINT_KNOWS_NO_WINDOW = noClasses()
             .that()

@@ -1,11 +1,13 @@
 package jorn.desk.cli;
 
+import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
 import jorn.check.Checker;
 import jorn.check.Finding;
 import jorn.check.Proof;
@@ -53,13 +55,17 @@ final class ExportCommand implements Callable<Integer> {
         if (!replace) {
             Authorship.refuseStrangers(Exporter.files(edition, folder));
         }
-        List<Finding> findings = Checker.check(new Proof(edition, Unit.INCH));
-        findings.forEach(f -> err.println(CheckCommand.line(f)));
-        if (ready && Checker.hasErrors(findings)) {
+        // The check goes on beside the writing, where nothing hangs on it.
+        CompletableFuture<List<Finding>> check =
+                CompletableFuture.supplyAsync(() -> Checker.check(new Proof(edition, Unit.INCH)));
+        if (ready && Checker.hasErrors(told(check, err))) {
             err.println(Wording.of("cli.export.not-ready"));
             return JornCommand.FOUND;
         }
         List<WrittenFile> written = Exporter.export(edition, folder, Progress.SILENT);
+        if (!ready) {
+            told(check, err);
+        }
         if (json) {
             List<Map<String, Object>> array =
                     written.stream().map(ExportCommand::object).toList();
@@ -68,6 +74,12 @@ final class ExportCommand implements Callable<Integer> {
             written.forEach(d -> out.println(d.file()));
         }
         return JornCommand.DONE;
+    }
+
+    private static List<Finding> told(CompletableFuture<List<Finding>> check, PrintWriter err) {
+        List<Finding> findings = check.join();
+        findings.forEach(f -> err.println(CheckCommand.line(f)));
+        return findings;
     }
 
     private static Map<String, Object> object(WrittenFile delivery) {

@@ -23,7 +23,7 @@ import jorn.store.Versions;
 
 /** Earlier versions of the book, each looked at beside the book as it is now, page by page, and gone back to. */
 final class VersionsSlip extends Slip {
-    private static final int HEIGHT = 270;
+    private static final int HEIGHT = 350;
     private static final int MOST_SEEN_EM = 24;
 
     private final Desk desk;
@@ -49,7 +49,7 @@ final class VersionsSlip extends Slip {
             picture.setId(id);
             StackPane frame = new StackPane(none, picture);
             frame.setStyle("-fx-border-color: hairline; -fx-background-color: white;");
-            frame.setMinSize(150, HEIGHT);
+            frame.setMinSize(200, HEIGHT);
             frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
             getChildren().addAll(heading, frame);
         }
@@ -74,6 +74,7 @@ final class VersionsSlip extends Slip {
         this.files = files;
         this.painter = painter;
         this.page = desk.page().get();
+        setStyle("-fx-pref-width: 52em;");
         back = Labels.deed(
                 Wording.of("desk.versions-slip.go-back"), Wording.of("desk.versions-slip.go-back-help"), this::goBack);
         back.setId("version-back");
@@ -98,7 +99,7 @@ final class VersionsSlip extends Slip {
         turning.setAlignment(Pos.CENTER_LEFT);
         difference.setId("version-difference");
         VBox look = new VBox(10, new HBox(18, then, now), difference, turning);
-        look.setStyle("-fx-pref-width: 30em;");
+        look.setStyle("-fx-pref-width: 38em;");
         add(new HBox(20, scroll, look));
         look(all.get(0));
     }

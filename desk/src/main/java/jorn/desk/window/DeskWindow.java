@@ -23,8 +23,10 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import jorn.book.Starter;
@@ -93,6 +95,9 @@ public final class DeskWindow {
         middle.getChildren().add(benchPlace);
         StackPane table = new StackPane(middle);
         StackPane.setAlignment(card, Pos.TOP_RIGHT);
+        // What is too tall for a small window goes off at its foot, never over a question or the sentence.
+        StackPane.setAlignment(middle, Pos.TOP_LEFT);
+        table.setMinHeight(0);
         VBox.setVgrow(table, Priority.ALWAYS);
         header.setOnMeasures(() -> {
             cardAsked = !cardAsked;
@@ -229,13 +234,24 @@ public final class DeskWindow {
         noticeText.setMaxWidth(Double.MAX_VALUE);
         noticeText.setId("notice");
         notice.getStyleClass().add("notice");
+        notice.setMinHeight(Region.USE_PREF_SIZE);
+        // A bench that is too tall for a small window never lies over a question.
+        notice.setViewOrder(-1);
         Runnable show = () -> {
             Notice now = desk.notice().get();
             notice.setVisible(now != null);
             notice.setManaged(now != null);
             noticeText.setText(now == null ? "" : now.text());
-            notice.getChildren().setAll(noticeText);
-            notice.getChildren().addAll(now != null && now.isQuestion() ? answers(now) : List.of(away));
+            if (now != null && now.isQuestion()) {
+                // Below the words, so that every answer is in reach however narrow the window is.
+                FlowPane answers = new FlowPane(12, 2);
+                answers.getChildren().setAll(answers(now));
+                VBox asked = new VBox(4, noticeText, answers);
+                HBox.setHgrow(asked, Priority.ALWAYS);
+                notice.getChildren().setAll(asked);
+            } else {
+                notice.getChildren().setAll(noticeText, away);
+            }
             notice.pseudoClassStateChanged(GOOD, now != null && now.good());
         };
         desk.notice().addListener((o, was, now) -> show.run());

@@ -208,4 +208,33 @@ class RecoveryUiTest extends WindowTest {
         });
         assertEquals(1, new KeptBooks(settings.keptFolder()).waiting().size());
     }
+
+    @Test
+    void whatOthersWroteIsWrittenOverOnlyWhenAsked() throws Exception {
+        title("Hive");
+        Path out = Files.createDirectories(folder.resolve("out"));
+        Path interior = Files.writeString(out.resolve("hive-interior.pdf"), "a letter");
+        push(KeyCode.CONTROL, KeyCode.DIGIT5);
+        retype("#export-folder", out.toString());
+        clickOn("#write-files");
+        assertTrue(text("#notice").contains("which Jorn did not write"), text("#notice"));
+        clickOn("#answer-leave");
+        assertEquals("a letter", Files.readString(interior));
+        clickOn("#write-files");
+        clickOn("#answer-replace");
+        await("#written-interior");
+        assertTrue(Files.size(interior) > 1000);
+        clickOn("#write-files");
+        assertTrue(desk.notice().get() == null, "its own files are written again unasked");
+    }
+
+    @Test
+    void workThatWaitsIsFoundUnderBooks() {
+        saveChangeAndClose();
+        interact(() -> desk.lay(Starter.NOTEBOOK.begin(), java.util.Optional.empty()));
+        open("#books", "#earlier-versions");
+        clickOn("Not saved");
+        assertEquals("Not saved", desk.book().title());
+        assertEquals(7, desk.page().get());
+    }
 }

@@ -15,7 +15,10 @@ import jorn.measure.Trouble;
 public final class Pixels {
     private record Key(Picture picture, double opacity, int halvings) {}
 
-    /** Those used last, the latest at the end; together no more than two pictures may take at most. */
+    /** Enough for the pictures of the pages just turned. */
+    private static final long MOST_KEPT = 64L << 20;
+
+    /** Those used last, the latest at the end. */
     private static final Map<Key, BufferedImage> READY = new LinkedHashMap<>(16, 0.75f, true);
 
     private Pixels() {}
@@ -103,7 +106,7 @@ public final class Pixels {
             all += bytes(each);
         }
         Iterator<BufferedImage> oldest = READY.values().iterator();
-        while (all > 2 * PictureDecoder.budget() && READY.size() > 1) {
+        while (all > MOST_KEPT && READY.size() > 1) {
             all -= bytes(oldest.next());
             oldest.remove();
         }
