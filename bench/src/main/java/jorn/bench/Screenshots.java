@@ -26,6 +26,7 @@ import jorn.measure.Size;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.say.Message;
+import jorn.store.BookFile;
 
 /** Pictures of the main views, 1280 × 800, from the demo data. */
 final class Screenshots {
@@ -84,12 +85,32 @@ final class Screenshots {
                     ahead.add(new Shot("makeup-designs", () -> press("#makeup-designs"), 1500));
                     ahead.add(new Shot("", this::hiveNotes, 100));
                 }
+                if (bench == BenchName.DESPATCH) {
+                    ahead.add(new Shot("", this::saveThrice, 700));
+                    ahead.add(new Shot("", () -> press("#earlier-versions"), 900));
+                    ahead.add(new Shot("versions", () -> press("#version-2"), 1200));
+                }
                 if (bench == BenchName.BRIEF) {
                     ahead.add(new Shot("brief-pages", () -> press("#view-pages"), 700));
                     ahead.add(new Shot("brief-money", () -> press("#view-money"), 700));
                     ahead.add(new Shot("brief-what-if", this::weigh, 700));
                 }
             }
+        }
+
+        /** The book saved three times, each time a little further. */
+        private void saveThrice() {
+            Path file = temporary().resolve("hive-notes.jorn");
+            BookFile.save(DemoBooks.first(), file);
+            opened.files().open(file);
+            opened.files().save();
+            opened.desk().change("subtitle", b -> b.withSubtitle("Notes from the bee yard"));
+            opened.files().save();
+            opened.desk().changeBrief("paper", b -> b.withPaper("cream").withPages(96));
+            opened.files().save();
+            opened.desk().page().set(1);
+            opened.desk().bench().set(BenchName.BRIEF);
+            press("#books");
         }
 
         private void prepare(BenchName bench) {

@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.concurrent.CompletionException;
 import jorn.desk.model.Mishap;
 import jorn.desk.window.Windows;
 import jorn.measure.Trouble;
@@ -85,8 +86,10 @@ public final class JornCommand {
 
     /** Says what cannot be done, or what was not foreseen. */
     private static int refuse(PrintWriter err, Throwable e) {
-        err.println(Mishap.told(e).getMessage());
-        return e instanceof Trouble ? BAD : UNFORESEEN;
+        // What was done beside comes wrapped.
+        Throwable what = e instanceof CompletionException c && c.getCause() != null ? c.getCause() : e;
+        err.println(Mishap.told(what).getMessage());
+        return what instanceof Trouble ? BAD : UNFORESEEN;
     }
 
     /** What is said where no command is: nothing, or a book to open. */

@@ -21,6 +21,7 @@ public final class Differences {
             return List.of();
         }
         d.tell("desk.differences.title", then.shownTitle(), now.shownTitle());
+        d.tell("desk.differences.subtitle", then.subtitle(), now.subtitle());
         d.tell("desk.differences.author", then.author(), now.author());
         d.tell(
                 "desk.differences.trim",
