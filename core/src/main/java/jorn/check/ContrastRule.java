@@ -67,7 +67,7 @@ final class ContrastRule extends MarkRule {
                 Severity.WARNING,
                 seen.place().apply(standing.bounds()),
                 Message.of("check.contrast.found"),
-                Message.of("check.contrast.ratio", Numeral.trimmed(contrast, 2)),
+                Message.of("check.contrast.ratio", Numeral.under(contrast, 2)),
                 Message.of("check.contrast.required", Numeral.trimmed(LEAST, 0)),
                 Message.of("check.contrast.do"));
     }

@@ -100,7 +100,9 @@ final class LineRule extends ArtRule {
                 : Optional.of(new Fault(
                         "line.thin",
                         Message.of("check.line.lines-so-faint-they"),
-                        Message.of("check.line.grey", Math.round(strength(ink) * 100)),
+                        Message.of(
+                                "check.line.grey",
+                                Math.min(Math.round(strength(ink) * 100), Math.round(FAINTEST * 100) - 1)),
                         Message.of("check.line.or-more"),
                         Message.of("check.line.make-lines-darker")));
     }
@@ -114,7 +116,7 @@ final class LineRule extends ArtRule {
                 : Optional.of(new Fault(
                         "line.thin",
                         Message.of("check.line.lines-so-thin-they"),
-                        Message.of("check.line.pt", Numeral.trimmed(weight, 2)),
+                        Message.of("check.line.pt", Numeral.under(weight, 3)),
                         Message.of("check.line.pt-or-more"),
                         Message.of("check.line.make-lines-heavier")));
     }

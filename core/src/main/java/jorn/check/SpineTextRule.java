@@ -42,7 +42,7 @@ final class SpineTextRule implements Rule {
                     Severity.WARNING,
                     Place.cover(proof.cover().spineBox()),
                     Message.of("check.spine-text.found-2"),
-                    Message.of("check.spine-text.pt", Numeral.trimmed(size, 1)),
+                    Message.of("check.spine-text.pt", Numeral.under(size, 2)),
                     Message.of("check.spine-text.required", Numeral.trimmed(SpineLine.SMALLEST, 1)),
                     Message.of("check.spine-text.do-2")));
         }

@@ -37,7 +37,7 @@ final class TextSizeRule extends MarkRule {
                 Severity.WARNING,
                 seen.place().apply(standing.bounds()),
                 Message.of("check.text-size.found"),
-                Message.of("check.text-size.pt", Numeral.trimmed(size, 2)),
+                Message.of("check.text-size.pt", Numeral.under(size, 2)),
                 Message.of("check.text-size.required", Numeral.trimmed(SMALLEST, 0)),
                 Message.of("check.text-size.do"));
     }

@@ -95,6 +95,12 @@ public final class Numeral {
         return s.contains(".") ? s.replaceAll("\\.?0+$", "") : s;
     }
 
+    /** As {@link #trimmed}, but never more than the number is: what is too little does not look enough. */
+    public static String under(double value, int decimals) {
+        double scale = Math.pow(10, decimals);
+        return trimmed(Math.floor(value * scale + 1e-6) / scale, decimals);
+    }
+
     /** Exactly so many decimals: 0.270; in German 0,270. */
     public static String fixed(double value, int decimals) {
         return spoken(exact(value, decimals));

@@ -29,17 +29,6 @@ public final class RecipeFile {
 
     private RecipeFile() {}
 
-    /** Whether JSON looks like a page design rather than something else. */
-    public static boolean isRecipe(Path file) {
-        try {
-            return Json.read(SmallFile.read(file, LARGEST_MB), JsonNode.class, Wording.of("store.recipe-file.file"))
-                    .has("root");
-        } catch (Trouble e) {
-            // What it is instead is said by whoever reads it next.
-            return false;
-        }
-    }
-
     /**
      * Reads a page design.
      *

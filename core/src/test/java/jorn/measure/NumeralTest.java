@@ -31,4 +31,12 @@ class NumeralTest {
         assertEquals("0.00", Numeral.fixed(-0.0001, 2));
         assertEquals("120", Numeral.trimmed(120, 3));
     }
+
+    @Test
+    void whatIsTooLittleIsNeverRoundedUpToEnough() {
+        assertEquals("4.99", Numeral.under(4.999, 2));
+        assertEquals("5", Numeral.under(5, 2));
+        assertEquals("0.249", Numeral.under(0.2499, 3));
+        assertEquals("5.3", Numeral.under(5.3, 2));
+    }
 }

@@ -2,6 +2,7 @@ package jorn.desk;
 
 import jorn.desk.cli.JornCommand;
 import jorn.desk.model.LanguageChoice;
+import jorn.desk.model.Mishap;
 import jorn.desk.model.UserFolder;
 import jorn.say.Wording;
 
@@ -10,6 +11,7 @@ public final class Main {
     private Main() {}
 
     public static void main(String[] args) {
+        Thread.setDefaultUncaughtExceptionHandler((t, e) -> Mishap.log(e));
         Wording.speak(new LanguageChoice(UserFolder.path()).now());
         System.exit(JornCommand.run(args));
     }

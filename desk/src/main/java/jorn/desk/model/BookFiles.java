@@ -271,12 +271,29 @@ public final class BookFiles {
 
     /** Puts back the work that was done last and not saved; what else waits is found under Books. */
     public boolean recover() {
+        Path former = desk.settings().formerRecovery();
+        if (Files.isRegularFile(former) && desk.attempt(() -> recoverFormer(former))) {
+            return true;
+        }
         for (Waiting waiting : waitingOrNone()) {
             if (desk.attempt(() -> layResumed(waiting))) {
                 return true;
             }
         }
         return false;
+    }
+
+    /** Work that a Jorn before this one kept goes where work is kept now; its file is not known. */
+    private void recoverFormer(Path former) {
+        Book book = BookFile.load(former);
+        keeper.attend(book, Optional.empty());
+        desk.layUnsaved(book);
+        keeper.keepNow(Keeper.Work.on(desk));
+        try {
+            Files.delete(former);
+        } catch (java.io.IOException e) {
+            Mishap.log(e);
+        }
     }
 
     private List<Waiting> waitingOrNone() {

@@ -107,6 +107,13 @@ public final class Desk {
         }
     }
 
+    /** Puts back work that has no file. */
+    void layUnsaved(Book book) {
+        lay(book, Optional.empty());
+        saved = null;
+        look();
+    }
+
     /** Where the user stands. */
     Waiting.Whereabouts place() {
         return new Waiting.Whereabouts(

@@ -1,5 +1,6 @@
 package jorn.desk.model;
 
+import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -12,10 +13,13 @@ import jorn.art.PictureDecoder;
 import jorn.book.Slot;
 import jorn.calendar.DayFile;
 import jorn.calendar.Occasion.Period;
+import jorn.json.Json;
+import jorn.measure.SmallFile;
 import jorn.measure.Trouble;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
 import jorn.recipe.Recipe;
+import jorn.say.Wording;
 import jorn.scratch.Blob;
 import jorn.store.ItemFile;
 import jorn.store.RecipeFile;
@@ -27,6 +31,8 @@ public final class Intake {
 
     /** A picture is read through to see that it is whole; so few of its pixels are made. */
     private static final int LOOK = 16;
+
+    private static final int LARGEST_JSON_MB = 5;
 
     private final Desk desk;
 
@@ -66,8 +72,16 @@ public final class Intake {
         throw Trouble.of("desk.intake.jorn-does-not-know", path.getFileName());
     }
 
+    /** What a data file is shows in what it has; one that cannot be read is called neither. */
     private Runnable readJson(Path path) {
-        if (RecipeFile.isRecipe(path)) {
+        JsonNode tree = Json.read(
+                SmallFile.read(path, LARGEST_JSON_MB),
+                JsonNode.class,
+                Wording.of("desk.intake.data-file", path.getFileName()));
+        if (!tree.has("root") && !tree.has("bindings") && !tree.has("trims")) {
+            throw Trouble.of("desk.intake.neither-design-nor-press", path.getFileName());
+        }
+        if (tree.has("root")) {
             Recipe read = RecipeFile.read(path);
             return () -> {
                 Recipe kept = shelf().keep(read, read.name());

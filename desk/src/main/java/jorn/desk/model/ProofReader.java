@@ -60,7 +60,7 @@ final class ProofReader {
 
     private void goOn(Edition edition, CheckRun run, Consumer<Findings> then) {
         while (present == edition) {
-            if (run.goOn(PORTION)) {
+            if (goOn(run)) {
                 Findings all = new Findings(edition, run.findings(), true);
                 later.execute(() -> {
                     if (present == edition) {
@@ -69,6 +69,19 @@ final class ProofReader {
                 });
                 return;
             }
+        }
+    }
+
+    /** What goes wrong is heard of like anything else that was not foreseen; the executor would keep it to itself. */
+    private boolean goOn(CheckRun run) {
+        try {
+            return run.goOn(PORTION);
+        } catch (RuntimeException | Error e) {
+            Thread.UncaughtExceptionHandler hears = Thread.getDefaultUncaughtExceptionHandler();
+            if (hears != null) {
+                hears.uncaughtException(Thread.currentThread(), e);
+            }
+            throw e;
         }
     }
 }

@@ -134,6 +134,11 @@ public final class Settings {
         return new LanguageChoice(folder);
     }
 
+    /** Where a Jorn before this one kept unsaved work. */
+    Path formerRecovery() {
+        return folder.resolve("recovery.jorn");
+    }
+
     /** Where unsaved work and earlier versions are kept. */
     public Path keptFolder() {
         return data.resolve("kept");

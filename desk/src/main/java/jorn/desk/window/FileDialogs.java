@@ -12,7 +12,7 @@ import jorn.say.Wording;
 /** Asks for files with the machine's own dialogs. */
 final class FileDialogs implements BookFiles.Asker {
     private static final FileChooser.ExtensionFilter BOOKS =
-            new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.jorn-books"), "*.jorn");
+            new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.jorn-books"), "*.jorn", "*.JORN");
 
     private static final FileChooser.ExtensionFilter PROFILES =
             new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.press-profiles"), "*.json");

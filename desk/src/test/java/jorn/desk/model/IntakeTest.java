@@ -76,7 +76,8 @@ class IntakeTest {
         "empty.txt, '', holds no lines",
         "thing.xyz, x, does not know",
         "a.png, not a picture, is not a picture",
-        "bad.json, '{', bad.json",
+        "bad.json, '{', The file bad.json is not JSON",
+        "other.json, '{\"a\": 1}', neither a page design nor a press profile",
         "block.json, '{\"format\": 1, \"id\": \"a\", \"name\": \"A\", \"root\": {\"is\": \"waffle\"}}', waffle",
         "new.json, '{\"format\": 99, \"id\": \"a\", \"name\": \"A\", \"root\": {\"is\": \"space\"}}', newer Jorn",
         "range.json, '{\"format\": 1, \"id\": \"a\", \"name\": \"A\", \"root\": {\"is\": \"check-list\", \"spacing\": \"0 mm\", \"sign\": \"box\"}}', 0"
@@ -115,5 +116,18 @@ class IntakeTest {
         Files.write(press, jorn.json.Json.write(PressShelf.shipped().find("home")));
         intake.take(press);
         assertEquals("home", desk.book().brief().press().id());
+    }
+
+    @Test
+    void aPictureThatIsCutIsRefusedWithTheReason() throws IOException {
+        java.io.ByteArrayOutputStream out = new java.io.ByteArrayOutputStream();
+        javax.imageio.ImageIO.write(
+                new java.awt.image.BufferedImage(90, 60, java.awt.image.BufferedImage.TYPE_INT_RGB), "jpeg", out);
+        byte[] half = java.util.Arrays.copyOf(out.toByteArray(), out.size() - 9);
+        Trouble t = assertThrows(Trouble.class, () -> intake.take(file("half.jpg", half)));
+        assertTrue(t.what().contains("half.jpg is cut short"), t.what());
+        assertTrue(desk.book().pictures().isEmpty());
+        intake.take(file("whole.JPG", out.toByteArray()));
+        assertEquals(1, desk.book().pictures().size());
     }
 }

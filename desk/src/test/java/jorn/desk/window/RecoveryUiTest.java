@@ -237,4 +237,21 @@ class RecoveryUiTest extends WindowTest {
         assertEquals("Not saved", desk.book().title());
         assertEquals(7, desk.page().get());
     }
+
+    @Test
+    void workThatAnOlderJornKeptComesBackOnce() {
+        Path former = folder.resolve("settings").resolve("recovery.jorn");
+        BookFile.save(desk.book().withTitle("From before"), former);
+        another((desk, files) -> {
+            assertTrue(files.recover());
+            assertEquals("From before", desk.book().title());
+            assertFalse(desk.isSaved());
+            assertFalse(Files.exists(former));
+            assertTrue(files.mayClose());
+        });
+        another((desk, files) -> {
+            assertTrue(files.recover());
+            assertEquals("From before", desk.book().title());
+        });
+    }
 }
