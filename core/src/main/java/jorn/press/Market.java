@@ -12,7 +12,7 @@ import jorn.say.TradeName;
  * @param id short and lasting: {@code us}
  * @param name in words
  * @param currency what is written after an amount
- * @param share what the author gets of the list price before the print cost, 0 to 1
+ * @param share what the author gets of the list price before the print cost, 0.01 to 1
  * @param costs print cost by ink
  */
 public record Market(
@@ -24,9 +24,12 @@ public record Market(
     /** Print cost of one copy = fixed + perPage × pages. */
     public record Cost(@Required String ink, @Required double fixed, @Required double perPage) {}
 
+    /** Less would make prices without end. */
+    private static final double LEAST_SHARE = 0.01;
+
     public Market {
         costs = List.copyOf(costs);
-        if (!(share > 0) || share > 1) {
+        if (!(share >= LEAST_SHARE) || share > 1) {
             throw Trouble.of("press.market.share-out-range", share);
         }
         for (Cost cost : costs) {

@@ -7,6 +7,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -18,7 +19,6 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import jorn.art.Picture;
 import jorn.book.Book;
-import jorn.json.Json;
 import jorn.measure.Trouble;
 
 /**
@@ -35,6 +35,9 @@ public final class KeptBook {
     private final Parts parts;
     /** Under which name a book is kept that this window has kept before. */
     private final IdentityHashMap<Book, String> roots = new IdentityHashMap<>();
+
+    /** Read once for all the states that have them. */
+    private final Map<String, Picture> pictures = new HashMap<>();
 
     KeptBook(Path folder) {
         this.folder = folder;
@@ -84,9 +87,10 @@ public final class KeptBook {
     }
 
     /** Keeps a state; call it {@link #alone}. */
-    String keep(Book book) {
+    synchronized String keep(Book book) {
         String known = roots.get(book);
-        if (known == null) {
+        // Another window may have tidied away what nobody needed when it looked.
+        if (known == null || !parts.has(known)) {
             book.pictures().values().forEach(parts::keep);
             known = parts.keep(BookTree.of(book));
             roots.put(book, known);
@@ -95,19 +99,23 @@ public final class KeptBook {
     }
 
     /** The state under a name. */
-    Book book(String root) {
+    synchronized Book book(String root) {
         Book book = BookTree.book(parts.tree(root), jorn.say.Wording.of("store.parts.kept-state"));
         Map<String, Picture> whole = new TreeMap<>();
         for (Picture picture : book.pictures().values()) {
-            try (InputStream in = parts.picture(picture.id())) {
-                whole.put(picture.id(), picture.withFile(in, Long.MAX_VALUE - 1));
-            } catch (IOException e) {
-                throw Trouble.because(e, "store.parts.damaged");
-            }
+            whole.put(picture.id(), pictures.computeIfAbsent(picture.id(), id -> read(picture)));
         }
         Book now = whole.isEmpty() ? book : book.withPictures(whole);
         roots.put(now, root);
         return now;
+    }
+
+    private Picture read(Picture picture) {
+        try (InputStream in = parts.picture(picture.id())) {
+            return picture.withFile(in, Long.MAX_VALUE - 1);
+        } catch (IOException e) {
+            throw Trouble.because(e, "store.parts.damaged");
+        }
     }
 
     /** Does something to the folder that nobody else must do at the same time. */
@@ -128,7 +136,7 @@ public final class KeptBook {
     }
 
     /** Removes the parts that nothing kept needs any more; call it {@link #alone}. */
-    void tidy() {
+    synchronized void tidy() {
         Set<String> needed = new HashSet<>(versions().roots());
         for (Path file : windows()) {
             Waiting.read(this, file).ifPresent(w -> needed.addAll(w.state().roots()));
@@ -148,9 +156,5 @@ public final class KeptBook {
         if (Files.isDirectory(all)) {
             parts.removeAllBut(Set.of());
         }
-    }
-
-    static byte[] json(Object value) {
-        return Json.write(value);
     }
 }

@@ -174,6 +174,10 @@ final class Parts {
         return Trouble.because(e, "store.parts.damaged");
     }
 
+    boolean has(String root) {
+        return Files.exists(folder.resolve(root));
+    }
+
     /** The file of a picture; nothing to read where it is not there. */
     InputStream picture(String id) throws IOException {
         Path file = folder.resolve(PICTURE + id);

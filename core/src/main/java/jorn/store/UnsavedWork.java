@@ -13,6 +13,7 @@ import java.util.logging.Level;
 import java.util.logging.Logger;
 import jorn.book.Book;
 import jorn.book.History;
+import jorn.json.Json;
 import jorn.measure.Trouble;
 
 /** Where one window keeps its work on one book until it is saved. Locked as long as the window has the book. */
@@ -93,7 +94,7 @@ public final class UnsavedWork {
                     book.keep(now),
                     past.stream().map(book::keep).toList(),
                     future.stream().map(book::keep).toList());
-            byte[] json = KeptBook.json(state);
+            byte[] json = Json.write(state);
             SafeFile.write(file, out -> out.write(json));
             return state;
         });

@@ -245,4 +245,21 @@ class KeptBookTest {
     void aPlaceMayNameAFileThatThisMachineCannotHave() {
         assertEquals(Optional.empty(), new Waiting.Whereabouts(Optional.of("a\0b"), FileStamp.NONE, 1, "BRIEF").path());
     }
+
+    @Test
+    void whatAnotherWindowTidiedAwayIsKeptAgain() {
+        Book two = book.withTitle("Two");
+        KeptBook here = kept();
+        UnsavedWork work = here.open();
+        work.keep(history(book, two), PLACE);
+        work.forget();
+        // Another window, which needs none of it.
+        kept().versions().add(Starter.NOTEBOOK.begin(), Path.of("other.jorn"));
+        work.keep(history(book, two), PLACE);
+        work.letGo();
+        Waiting.Resumed resumed = kept().waiting().get(0).resume();
+        resumed.history().undo();
+        assertEquals(book, resumed.history().now());
+        resumed.work().letGo();
+    }
 }
