@@ -143,13 +143,13 @@ final class Seeds {
         }
     }
 
-    private static Book marked(boolean edge, Mark... marks) {
+    static Book marked(boolean edge, Mark... marks) {
         return GOOD.withRuns(List.of(
                 Run.of("Marked", recipe(new Marked(f -> List.of(marks), edge)), 1, Start.RECTO),
                 GOOD.runs().get(2)));
     }
 
-    private static Mark plate(double left, double top, double right, double bottom, Ink ink) {
+    static Mark plate(double left, double top, double right, double bottom, Ink ink) {
         return new Mark.Fill(Path.box(Box.between(left, top, right, bottom)), ink);
     }
 
@@ -161,7 +161,7 @@ final class Seeds {
         return new Mark.Stroke(Path.line(x1, y1, x2, y2), width, ink);
     }
 
-    private static byte[] file(int width, int height, String kind, Color colour) {
+    static byte[] file(int width, int height, String kind, Color colour) {
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
         java.util.Random random = new java.util.Random(width);
         for (int y = 0; y < height; y++) {
@@ -179,7 +179,7 @@ final class Seeds {
         return out.toByteArray();
     }
 
-    private static Picture grey(int width, int height) {
+    static Picture grey(int width, int height) {
         return Picture.of("hive.png", file(width, height, "png", null));
     }
 
@@ -205,7 +205,7 @@ final class Seeds {
     }
 
     /** At a press that takes four inks, nothing that shines through, and so much ink. */
-    private static Book fourInks(int most, Mark... marks) {
+    static Book fourInks(int most, Mark... marks) {
         Book book = marked(false, marks);
         var press = book.brief().press();
         PdfRule rule = new PdfRule(Optional.empty(), PdfRule.Colour.CMYK, false, Optional.of(most));
@@ -348,7 +348,7 @@ final class Seeds {
                 () -> GOOD.withCover(GOOD.cover().withTitleInk(Ink.hex("E0DCCF"))));
     }
 
-    private static Book onGround(Ink ink) {
+    static Book onGround(Ink ink) {
         return GOOD.withRuns(List.of(
                 Run.of(
                         "Marked",
