@@ -40,8 +40,12 @@ final class SafeAreaRule extends ArtRule {
         }
         Box b = standing.bounds();
         Box bleed = art.bleed();
-        boolean across = b.x() <= bleed.x() + TOUCHING && b.right() >= bleed.right() - TOUCHING;
-        // A picture in a corner leaves the page at its two outer sides and ends inside at the others.
+        // Lines from edge to edge may stand anywhere: a cut above the first of them takes nothing away.
+        boolean across = standing.mark() instanceof Mark.Stroke
+                && b.x() <= bleed.x() + TOUCHING
+                && b.right() >= bleed.right() - TOUCHING;
+        // A picture in a corner leaves the page at its two outer sides and ends inside at the others, a band at its two
+        // ends.
         boolean atCorner = (b.x() >= safe.x() || b.x() <= bleed.x() + TOUCHING)
                 && (b.right() <= safe.right() || b.right() >= bleed.right() - TOUCHING)
                 && (b.y() >= safe.y() || b.y() <= bleed.y() + TOUCHING)
@@ -51,13 +55,18 @@ final class SafeAreaRule extends ArtRule {
 
     private static Finding finding(Proof proof, Sighting sighting, Standing standing, Box safe) {
         Box b = standing.bounds();
-        double left = safe.x() - b.x();
-        double right = b.right() - safe.right();
-        double over = Math.max(Math.max(left, right), Math.max(safe.y() - b.y(), b.bottom() - safe.bottom()));
+        Box bleed = sighting.art().bleed();
+        boolean words = standing.mark() instanceof Mark.Words;
+        // A side at which an area leaves the page is meant; words never are.
+        double left = !words && b.x() <= bleed.x() + TOUCHING ? 0 : safe.x() - b.x();
+        double right = !words && b.right() >= bleed.right() - TOUCHING ? 0 : b.right() - safe.right();
+        double head = !words && b.y() <= bleed.y() + TOUCHING ? 0 : safe.y() - b.y();
+        double foot = !words && b.bottom() >= bleed.bottom() - TOUCHING ? 0 : b.bottom() - safe.bottom();
+        double over = Math.max(Math.max(left, right), Math.max(head, foot));
         boolean gutterAtLeft =
                 proof.edition().pages().frame(sighting.slot().side()).gutterAtLeft();
         boolean inGutter = (gutterAtLeft ? left : right) >= over;
-        boolean sliver = !(standing.mark() instanceof Mark.Words) && meetsTrim(b, sighting.art(), gutterAtLeft);
+        boolean sliver = !words && meetsTrim(b, sighting.art(), gutterAtLeft);
         String id = sliver ? "bleed.sliver" : inGutter ? "margin.gutter" : "margin.outside";
         return new Finding(
                 id,

@@ -96,16 +96,24 @@ class SafeAreaRuleTest {
     /** By how much it is told to stand out. */
     @ParameterizedTest
     @CsvSource({
-        "26, 100, 200, 200, 1",
-        "100, 24, 200, 200, 3",
-        "100, 100, 410, 200, 5",
-        "100, 100, 200, 628, 7",
-        "20, 18, 200, 200, 9",
-        "100, 100, 425, 632, 20"
+        "26, 100, 200, 200, 1, margin.gutter",
+        "100, 24, 200, 200, 3, margin.outside",
+        "100, 100, 410, 200, 5, margin.outside",
+        "100, 100, 200, 628, 7, margin.outside",
+        "20, 18, 200, 200, 9, margin.outside",
+        "18, 20, 200, 200, 9, margin.gutter",
+        "100, 100, 425, 632, 20, margin.outside",
+        // What leaves the page at another side is not counted there.
+        "20, 500, 200, 657, 7, margin.gutter",
+        "0, 20, 200, 200, 7, margin.outside",
+        "300, 100, 441, 630, 9, margin.outside",
+        "100, -9, 420, 100, 15, margin.outside"
     })
-    void whatStandsBetweenIsFoundAndMeasured(double left, double top, double right, double bottom, int over) {
+    void whatStandsBetweenIsFoundAndMeasured(
+            double left, double top, double right, double bottom, int over, String id) {
         Finding f = finding(plate(left, top, right, bottom)).orElseThrow();
         assertEquals(over + " pt outside the safe area", f.measured());
+        assertEquals(id, f.id());
         assertEquals(1, f.place().page());
         assertEquals(
                 Optional.of(Box.between(left, top, right, bottom)), f.place().box());
@@ -137,6 +145,9 @@ class SafeAreaRuleTest {
         "300, 100, 441, 630",
         "100, -9, 420, 100",
         "20, 500, 200, 657",
+        // A band from edge to edge that begins or ends in between.
+        "0, 10, 441, 100",
+        "0, 500, 441, 640",
         // Reaches the trim and no further: the knife may leave a white edge.
         "300, 100, 432, 200",
         "100, 0, 200, 100",
@@ -171,5 +182,67 @@ class SafeAreaRuleTest {
         assertTrue(finding(line).isPresent());
         Mark inside = new Mark.Stroke(Path.builder().move(30, 100).line(30, 200).build(), 0.25, Ink.BLACK, List.of());
         assertEquals(Optional.empty(), finding(inside));
+    }
+
+    /** The trim ends at 0, 0, 432, 648, the bleed 9 pt beyond; at the spine of a recto, at the left, there is none. */
+    @ParameterizedTest
+    @CsvSource({
+        "300, 100, 432, 200, true",
+        "300, 100, 440, 200, true",
+        "300, 100, 431, 200, false",
+        "100, 0, 200, 100, true",
+        "100, -8, 200, 100, true",
+        "100, 1, 200, 100, false",
+        "100, 500, 200, 648, true",
+        "100, 500, 200, 656, true",
+        "100, 500, 200, 647, false",
+        "1, 100, 200, 200, false"
+    })
+    void whatReachesTheTrimAndNotTheEndOfTheBleedIsASliver(
+            double left, double top, double right, double bottom, boolean sliver) {
+        Finding f = finding(plate(left, top, right, bottom)).orElseThrow();
+        assertEquals(sliver, f.id().equals("bleed.sliver"), f.id());
+        assertEquals(sliver, f.message().contains("sliver"));
+    }
+
+    /** On a verso the gutter is at the right. */
+    @ParameterizedTest
+    @CsvSource({
+        "300, 100, 406, 200, margin.gutter",
+        "20, 100, 200, 200, margin.outside",
+        "0, 100, 200, 200, bleed.sliver",
+        "-5, 100, 200, 200, bleed.sliver",
+        "300, 100, 431, 200, margin.gutter"
+    })
+    void aVersoIsLookedAtTheOtherWayRound(double left, double top, double right, double bottom, String id) {
+        Book book = Starter.LINED_JOURNAL.begin().withTitle("Hive").withAuthor("Skep");
+        Mark mark = plate(left, top, right, bottom);
+        book = book.withRuns(List.of(
+                Run.of("Plates", new Recipe("own", "Own", new Plate(f -> mark)), 1, Start.VERSO),
+                book.runs().get(2)));
+        List<String> ids = Checker.check(new Proof(Edition.of(book), Unit.POINT)).stream()
+                .filter(f -> f.severity() == Finding.Severity.ERROR)
+                .map(Finding::id)
+                .toList();
+        assertEquals(List.of(id), ids);
+    }
+
+    @Test
+    void wordsAtTheTrimAreNoSliver() {
+        Function<Flow, Mark> words = flow -> {
+            List<Mark> out = new java.util.ArrayList<>();
+            new Pen(flow, out)
+                    .words(
+                            "Smoke",
+                            new Box(380, 300, 60, 40),
+                            330,
+                            20,
+                            Voice.BODY,
+                            Style.REGULAR,
+                            Role.TEXT,
+                            Align.LEFT);
+            return out.get(0);
+        };
+        assertEquals("margin.outside", finding(words).orElseThrow().id());
     }
 }
