@@ -16,7 +16,7 @@ public final class Pixels {
     private record Key(Picture picture, double opacity, int halvings) {}
 
     /** Enough for the pictures of the pages just turned. */
-    private static final long MOST_KEPT = 64L << 20;
+    private static final long MOST_KEPT = 32L << 20;
 
     /** Those used last, the latest at the end. */
     private static final Map<Key, BufferedImage> READY = new LinkedHashMap<>(16, 0.75f, true);
