@@ -89,9 +89,15 @@ public final class RunOrder {
         return insert(without, place, moved, within || joining);
     }
 
-    /** Moves all runs of an outermost cycle together; see {@link #move}. */
+    /** Moves all runs of an outermost cycle together; see {@link #move}. Into the middle of another it is not moved. */
     public static Book moveCycle(Book book, Cycle cycle, int to) {
         if (to >= cycle.from() && to <= cycle.to()) {
+            return book;
+        }
+        boolean cuts = book.cycles().stream()
+                .filter(c -> c.from() < cycle.from() || c.to() > cycle.to())
+                .anyMatch(c -> to > c.from() && to < c.to());
+        if (cuts) {
             return book;
         }
         int n = cycle.to() - cycle.from();

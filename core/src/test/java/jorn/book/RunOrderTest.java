@@ -48,6 +48,17 @@ class RunOrderTest {
         return held;
     }
 
+    @Test
+    void aCycleIsNotMovedIntoTheMiddleOfOthersThatHoldTheSameRuns() {
+        Book book = of(run("r1", 1), run("r2", 1), run("r3", 1), run("r4", 1));
+        Cycle one = new Cycle("One", Span.WEEK, 0, 3, Optional.of(1));
+        Cycle two = new Cycle("Two", Span.WEEK, 0, 3, Optional.of(2));
+        Cycle last = new Cycle("Last", Span.WEEK, 3, 4, Optional.of(3));
+        Book cycled = book.withCycles(List.of(one, two, last));
+        assertEquals(cycled, RunOrder.moveCycle(cycled, last, 2));
+        assertEquals("r4", RunOrder.moveCycle(cycled, last, 0).runs().get(0).name());
+    }
+
     @Property(tries = 300)
     void whateverIsDoneNothingIsLostAndCyclesAreNestedOrApart(@ForAll long seed) {
         Random random = new Random(seed);
