@@ -3,13 +3,11 @@ package jorn.art;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.io.IOException;
 import java.io.InputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import jorn.json.Required;
 import jorn.measure.Trouble;
 import jorn.say.Message;
 import jorn.scratch.Blob;
+import jorn.scratch.Checksum;
 
 /**
  * A picture as it was brought in: its file, untouched. Two pictures with the same bytes are the same picture.
@@ -56,28 +54,7 @@ public record Picture(@Required String id, @Required String name, int width, int
 
     /** The first part of the SHA-256 of the bytes. */
     static String idOf(Blob bytes) {
-        try (InputStream in = bytes.open()) {
-            MessageDigest digest = digest();
-            byte[] buffer = new byte[1 << 16];
-            for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
-                digest.update(buffer, 0, n);
-            }
-            return id(digest);
-        } catch (IOException e) {
-            throw jorn.scratch.Scratch.noRoom(e);
-        }
-    }
-
-    private static String id(MessageDigest digest) {
-        return HexFormat.of().formatHex(digest.digest()).substring(0, ID_LETTERS);
-    }
-
-    private static MessageDigest digest() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+        return Checksum.of(bytes, ID_LETTERS);
     }
 
     /** The same picture with its file, which is known to be its own. */

@@ -22,6 +22,11 @@ public final class History {
         this.now = first;
     }
 
+    /** The same at this moment, which goes on by itself. */
+    public History copy() {
+        return of(past(), now, future());
+    }
+
     /**
      * A history that is gone on with.
      *

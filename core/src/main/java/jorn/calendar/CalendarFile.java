@@ -122,8 +122,7 @@ final class CalendarFile {
         Instant end = period.to().plusDays(1).atStartOfDay(zone).toInstant();
         Date from = Date.from(
                 period.from().minusDays(LONGEST_DAYS).atStartOfDay(zone).toInstant());
-        // What comes round within a day is counted from its beginning: to advance through years of seconds takes for
-        // ever.
+        // What comes round within a day is counted from its beginning: advancing through years of seconds has no end.
         boolean withinDay = event.getRecurrenceRule() != null
                 && WITHIN_A_DAY.contains(event.getRecurrenceRule().getValue().getFrequency());
         if (first.before(from) && !withinDay) {

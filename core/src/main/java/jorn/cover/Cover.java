@@ -25,6 +25,7 @@ import jorn.layout.Overlay;
 import jorn.layout.PageFacts;
 import jorn.layout.Surface;
 import jorn.text.Typeface.Style;
+import org.jspecify.annotations.Nullable;
 
 /** A book's cover: its surfaces, each with a tree like any page, and where they lie on the plane of the geometry. */
 public final class Cover {
@@ -34,6 +35,8 @@ public final class Cover {
     private final Book book;
     private final BookLook look;
     private final CoverGeometry geometry;
+    /** Made when it is first asked for: every rule that looks at the cover asks for it. */
+    private @Nullable PageArt plane;
 
     /**
      * A surface of the cover.
@@ -159,10 +162,13 @@ public final class Cover {
     }
 
     /** The whole cover on one plane, as it is looked at; its trim is the finished cover, spread flat. */
-    public PageArt plane() {
-        List<Mark> marks = new ArrayList<>();
-        geometry.sheets().forEach(sheet -> marks.addAll(marks(surfaces(sheet))));
-        return new PageArt(geometry.trim(), geometry.bled(), marks);
+    public synchronized PageArt plane() {
+        if (plane == null) {
+            List<Mark> marks = new ArrayList<>();
+            geometry.sheets().forEach(sheet -> marks.addAll(marks(surfaces(sheet))));
+            plane = new PageArt(geometry.trim(), geometry.bled(), marks);
+        }
+        return plane;
     }
 
     /** The front alone, as a shop shows it. */

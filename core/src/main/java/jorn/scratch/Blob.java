@@ -54,6 +54,11 @@ public final class Blob {
         }
     }
 
+    /** These bytes, kept where they are, however many: for those who need them only for a moment. */
+    public static Blob inMemory(byte[] bytes) {
+        return new Blob(bytes, null, bytes.length);
+    }
+
     /**
      * The bytes of a stream.
      *
@@ -109,15 +114,15 @@ public final class Blob {
 
     /** The caller closes it. */
     public InputStream open() throws IOException {
-        return many == null ? new ByteArrayInputStream(inMemory()) : Files.newInputStream(many);
+        return many == null ? new ByteArrayInputStream(few()) : Files.newInputStream(many);
     }
 
     /** All of them, for those who cannot read a stream. */
     public byte[] bytes() throws IOException {
-        return many == null ? inMemory() : Files.readAllBytes(many);
+        return many == null ? few() : Files.readAllBytes(many);
     }
 
-    private byte[] inMemory() {
+    private byte[] few() {
         return few == null ? new byte[0] : few;
     }
 }

@@ -83,7 +83,7 @@ public final class BookFile {
      * @throws Trouble that says what is wrong with the file
      */
     public static Book load(Path file) {
-        return open(file).book();
+        return read(file).book();
     }
 
     /**
@@ -97,11 +97,13 @@ public final class BookFile {
     /** As {@link #load}, with what the file was then. */
     public static ReadBook open(Path file) {
         FileStamp stamp = FileStamp.of(file);
-        Book book = read(file);
-        return new ReadBook(book, stamp, isNewer(file));
+        Read read = read(file);
+        return new ReadBook(read.book(), stamp, read.format() > FORMAT);
     }
 
-    private static Book read(Path file) {
+    private record Read(Book book, int format) {}
+
+    private static Read read(Path file) {
         String name = String.valueOf(file.getFileName());
         if (!Files.isRegularFile(file)) {
             throw Files.isDirectory(file)
@@ -123,7 +125,7 @@ public final class BookFile {
         }
     }
 
-    private static Book read(ZipFile zip, String name) throws IOException {
+    private static Read read(ZipFile zip, String name) throws IOException {
         ZipEntry entry = zip.getEntry(BOOK);
         if (entry == null) {
             throw Trouble.of("store.book-file.zip-file-but-not", name);
@@ -136,8 +138,8 @@ public final class BookFile {
             throw Trouble.of("store.book-file.too-large-book", name);
         }
         JsonNode tree = Json.read(json, JsonNode.class, Wording.of("store.book-file.book-file", name));
-        Book book = BookTree.book(tree, name);
-        return BookAssets.of(book, zip, name);
+        int format = tree.path("format").asInt();
+        return new Read(BookAssets.of(BookTree.book(tree, name), zip, name), format);
     }
 
     /**

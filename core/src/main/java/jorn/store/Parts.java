@@ -9,10 +9,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.util.HashMap;
-import java.util.HexFormat;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -21,6 +18,8 @@ import java.util.zip.InflaterInputStream;
 import jorn.art.Picture;
 import jorn.json.Json;
 import jorn.measure.Trouble;
+import jorn.scratch.Blob;
+import jorn.scratch.Checksum;
 
 /**
  * States of one book in a folder, in parts: what two states have in common is there once. A part is a piece of the book's tree of
@@ -109,13 +108,7 @@ final class Parts {
     }
 
     private static String name(byte[] bytes) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(bytes))
-                    .substring(0, NAME_LETTERS);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException(e);
-        }
+        return Checksum.of(Blob.inMemory(bytes), NAME_LETTERS);
     }
 
     /**

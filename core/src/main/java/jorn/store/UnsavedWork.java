@@ -8,10 +8,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.time.Instant;
-import java.util.List;
 import java.util.logging.Level;
 import java.util.logging.Logger;
-import jorn.book.Book;
 import jorn.book.History;
 import jorn.json.Json;
 import jorn.measure.Trouble;
@@ -79,30 +77,23 @@ public final class UnsavedWork {
     }
 
     /**
-     * Keeps the work as it is now.
+     * Keeps the work as it is now, with the steps that led to it.
      *
-     * @param past the books before, the nearest first
-     * @param future the books that were undone, the nearest first
      * @throws Trouble where it cannot be kept: the disk is full, the folder not to be written to
      */
-    public void keep(Book now, List<Book> past, List<Book> future, Waiting.Whereabouts place) {
+    public void keep(History steps, Waiting.Whereabouts place) {
         book.alone(() -> {
             Waiting.State state = new Waiting.State(
-                    now.shownTitle(),
+                    steps.now().shownTitle(),
                     Instant.now().toEpochMilli(),
                     place,
-                    book.keep(now),
-                    past.stream().map(book::keep).toList(),
-                    future.stream().map(book::keep).toList());
+                    book.keep(steps.now()),
+                    steps.past().stream().map(book::keep).toList(),
+                    steps.future().stream().map(book::keep).toList());
             byte[] json = Json.write(state);
             SafeFile.write(file, out -> out.write(json));
             return state;
         });
-    }
-
-    /** As {@link #keep(Book, List, List, Waiting.Whereabouts)}, of all that a history holds. */
-    public void keep(History history, Waiting.Whereabouts place) {
-        keep(history.now(), history.past(), history.future(), place);
     }
 
     /** What was kept is saved, or given up. */

@@ -15,8 +15,7 @@ import picocli.CommandLine;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Model.PositionalParamSpec;
 
-/** The command line. Exit codes: 0 done, 1 errors found by a check, 2 cannot be read or bad
- * usage, 3 something that was not foreseen. */
+/** The command line. Exit codes: 0 done, 1 errors found by a check, 2 cannot be read or bad usage, 3 not foreseen. */
 public final class JornCommand {
     static final int DONE = 0;
     static final int FOUND = 1;

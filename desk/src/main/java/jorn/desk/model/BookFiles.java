@@ -95,8 +95,7 @@ public final class BookFiles {
             if (makeSafe()) {
                 Book book = opened.book();
                 keeper.attend(book, Optional.empty());
-                desk.lay(book, opened.newer() ? Optional.empty() : Optional.of(path));
-                desk.stamped(opened.stamp());
+                desk.lay(book, opened.newer() ? Optional.empty() : Optional.of(path), opened.stamp());
                 desk.settings().addRecent(path);
                 sayWhatIsKept(book, opened.newer(), path);
                 offerWaiting();

@@ -1,7 +1,6 @@
 package jorn.desk.model;
 
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Executor;
@@ -61,6 +60,7 @@ public final class Desk {
     /** @param later runs something on the interface thread */
     public Desk(Settings settings, Book book, Executor later) {
         this.settings = settings;
+        this.history = new History(book);
         this.reader = new ProofReader(later);
         unit.set(settings.unit());
         unit.addListener((o, was, now) -> {
@@ -70,21 +70,25 @@ public final class Desk {
         lay(book, Optional.empty());
     }
 
-    /** Puts another book on the desk; what was on it is forgotten. */
+    /** Puts another book on the desk, as it is in its file; what was on the desk is forgotten. */
     public void lay(Book book, Optional<Path> from) {
-        // While the old book is still seen: whoever hears of the page looks at its pages.
-        page.set(1);
-        history = new History(book);
-        saved = book;
-        file = from;
-        stamp = FileStamp.NONE;
-        whatIfs.clear();
-        look();
+        lay(book, from, FileStamp.NONE);
     }
 
-    /** Notes what the file on the disk was when it was read. */
-    void stamped(FileStamp read) {
+    /** @param read what the file was when the book was read from it */
+    void lay(Book book, Optional<Path> from, FileStamp read) {
+        lay(new History(book), book, from, read);
+    }
+
+    private void lay(History steps, @Nullable Book inFile, Optional<Path> from, FileStamp read) {
+        // While the old book is still seen: whoever hears of the page looks at its pages.
+        page.set(1);
+        history = steps;
+        saved = inFile;
+        file = from;
         stamp = read;
+        whatIfs.clear();
+        look();
     }
 
     FileStamp stamp() {
@@ -94,11 +98,7 @@ public final class Desk {
     /** Puts back work that was not saved, where it was left. */
     public void layResumed(Waiting.Resumed resumed) {
         Waiting.Whereabouts place = resumed.place();
-        lay(resumed.history().now(), place.path());
-        history = resumed.history();
-        saved = null;
-        stamp = place.stamp();
-        look();
+        lay(resumed.history(), null, place.path(), place.stamp());
         page.set(Math.max(1, Math.min(place.page(), state.get().pagination().pageCount())));
         for (BenchName each : BenchName.values()) {
             if (each.name().equals(place.bench())) {
@@ -109,9 +109,7 @@ public final class Desk {
 
     /** Puts back work that has no file. */
     void layUnsaved(Book book) {
-        lay(book, Optional.empty());
-        saved = null;
-        look();
+        lay(new History(book), null, Optional.empty(), FileStamp.NONE);
     }
 
     /** Where the user stands. */
@@ -123,14 +121,9 @@ public final class Desk {
                 bench.get().name());
     }
 
-    /** The books before this one, the nearest first. */
-    List<Book> past() {
-        return history.past();
-    }
-
-    /** The books that were undone, the nearest first. */
-    List<Book> future() {
-        return history.future();
+    /** The book with the steps that led to it, at this moment. */
+    History steps() {
+        return history.copy();
     }
 
     /** Other briefs that the user weighs against the book's own. */

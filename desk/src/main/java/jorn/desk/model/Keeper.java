@@ -1,11 +1,11 @@
 package jorn.desk.model;
 
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import jorn.book.Book;
+import jorn.book.History;
 import jorn.measure.Trouble;
 import jorn.store.KeptBook;
 import jorn.store.KeptBooks;
@@ -34,9 +34,9 @@ final class Keeper {
     }
 
     /** The work at one moment. */
-    record Work(Book now, List<Book> past, List<Book> future, Waiting.Whereabouts place) {
+    record Work(History steps, Waiting.Whereabouts place) {
         static Work on(Desk desk) {
-            return new Work(desk.book(), desk.past(), desk.future(), desk.place());
+            return new Work(desk.steps(), desk.place());
         }
     }
 
@@ -80,7 +80,7 @@ final class Keeper {
         if (work.isEmpty()) {
             work = Optional.of(of.open());
         }
-        work.get().keep(now.now(), now.past(), now.future(), now.place());
+        work.get().keep(now.steps(), now.place());
     }
 
     /**

@@ -222,6 +222,85 @@ class SinksAgreeTest {
         assertEquals(0xA1352A, shown.getRGB(60, 54) & 0xFFFFFF, "the red of the page, where it now stands");
     }
 
+    /** Photographs as cameras turn them, whole and in part: what the camera noted is honoured alike, and by hand once. */
+    @Test
+    void onPhotographsThatACameraTurned() throws IOException {
+        Box trim = new Box(0, 0, 200, 220);
+        Map<String, PageArt> pages = new LinkedHashMap<>();
+        for (int tag = 1; tag <= 8; tag++) {
+            Picture photograph = photograph(tag);
+            double w = photograph.width();
+            double h = photograph.height();
+            Mark whole = new Mark.Image(photograph, new Box(0, 0, w, h), new Box(20, 15, w / 2, h / 2), 1);
+            Mark part = new Mark.Image(photograph, new Box(w / 4, 0, w / 2, h / 2), new Box(20, 145, w / 4, h / 4), 1);
+            Mark faint = new Mark.Image(photograph, new Box(0, 0, w, h), new Box(130, 145, w / 4, h / 4), 0.6);
+            pages.put("turned as tag " + tag, art(trim, whole, part, faint));
+        }
+        compare(pages);
+        // Tag 6: the camera's left is the foot's left; its black quarter, first in the file, stands at the head's
+        // right.
+        BufferedImage shown = RasterSink.picture(pages.get("turned as tag 6"), trim, 1);
+        assertEquals(0, shown.getRGB(20 + 75, 15 + 10) & 0xFF, 40, "black at the head's right");
+        assertEquals(255, shown.getRGB(20 + 10, 15 + 10) & 0xFF, 40, "white at the head's left");
+    }
+
+    /** Four quarters from black to white, and a note of the camera's: an Exif segment with tag 274 alone. */
+    private static Picture photograph(int tag) throws IOException {
+        BufferedImage image = new BufferedImage(240, 180, BufferedImage.TYPE_INT_RGB);
+        int[] greys = {0x000000, 0x707070, 0xFFFFFF, 0xB0B0B0};
+        for (int y = 0; y < 180; y++) {
+            for (int x = 0; x < 240; x++) {
+                image.setRGB(x, y, greys[x / 120 + y / 90 * 2]);
+            }
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        javax.imageio.ImageIO.write(image, "jpeg", out);
+        byte[] jpeg = out.toByteArray();
+        byte[] note = {
+            (byte) 0xFF,
+            (byte) 0xE1,
+            0,
+            34,
+            'E',
+            'x',
+            'i',
+            'f',
+            0,
+            0,
+            'M',
+            'M',
+            0,
+            42,
+            0,
+            0,
+            0,
+            8,
+            0,
+            1,
+            1,
+            18,
+            0,
+            3,
+            0,
+            0,
+            0,
+            1,
+            0,
+            (byte) tag,
+            0,
+            0,
+            0,
+            0,
+            0,
+            0
+        };
+        ByteArrayOutputStream noted = new ByteArrayOutputStream();
+        noted.write(jpeg, 0, 2);
+        noted.write(note);
+        noted.write(jpeg, 2, jpeg.length - 2);
+        return Picture.of("photograph.jpg", noted.toByteArray());
+    }
+
     private static PageArt art(Box trim, Mark... marks) {
         return new PageArt(trim, trim, List.of(marks));
     }
