@@ -52,11 +52,11 @@ public final class Json {
                     .addSerializer(Length.class, writer(Length.class, Length::written))
                     .addDeserializer(Length.class, reader(Length.class, s -> Length.parse(s, Unit.INCH)))
                     .addSerializer(LocalDate.class, writer(LocalDate.class, LocalDate::toString))
-                    .addDeserializer(LocalDate.class, reader(LocalDate.class, Days::read))
+                    .addDeserializer(LocalDate.class, reader(LocalDate.class, Days::iso))
                     .addKeyDeserializer(LocalDate.class, new KeyDeserializer() {
                         @Override
                         public Object deserializeKey(String key, DeserializationContext context) {
-                            return Days.read(key);
+                            return Days.iso(key);
                         }
                     })
                     .addSerializer(Size.class, writer(Size.class, Json::written))
