@@ -143,6 +143,9 @@ public record PressProfile(
         if (!id.matches("[a-z0-9][a-z0-9-]{0,39}")) {
             throw Trouble.of("press.press-profile.no-id", id);
         }
+        if (name.isBlank()) {
+            throw Trouble.of("press.press-profile.no-name");
+        }
         if (resolution < 72 || resolution > 2400) {
             throw Trouble.of("press.press-profile.resolution-out-range", resolution);
         }

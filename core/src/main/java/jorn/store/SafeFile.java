@@ -42,6 +42,19 @@ public final class SafeFile {
     private SafeFile() {}
 
     /**
+     * Takes a file away; nothing happens where there is none.
+     *
+     * @throws Trouble where it cannot be taken away
+     */
+    public static void delete(Path file) {
+        try {
+            Files.deleteIfExists(file);
+        } catch (IOException e) {
+            throw Trouble.because(e, "store.safe-file.cannot-delete", file.getFileName());
+        }
+    }
+
+    /**
      * Writes a file, making its folder where there is none.
      *
      * @throws Trouble where it cannot be written; the old file, if any, is untouched

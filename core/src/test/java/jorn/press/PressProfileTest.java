@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import jorn.json.Json;
 import jorn.measure.Length;
 import jorn.measure.Scalar;
@@ -49,7 +50,7 @@ class PressProfileTest {
     /** ISO 534: caliper = grammage × bulk. 80 g/m² at 1.3 cm³/g is 104 µm a leaf. */
     @Test
     void gramsTimesBulkIsTheThicknessOfALeaf() {
-        PaperStock stock = new PaperStock("p", "paper", 80, Thickness.bulk(1.3));
+        PaperStock stock = new PaperStock("p", "paper", 80, Thickness.bulk(1.3), Optional.empty());
         assertEquals(104, stock.page("x").length().times(2).in(Unit.MICRON), 0.01);
     }
 
@@ -57,12 +58,13 @@ class PressProfileTest {
     void theThreeWaysOfStatingThicknessAgree() {
         Length page = Length.inches(1 / 444.0);
         double leafMicrons = page.times(2).in(Unit.MICRON);
-        Length each =
-                new PaperStock("a", "a", 90, Thickness.perPage(page)).page("").length();
-        Length ppi = new PaperStock("b", "b", 90, Thickness.pagesPerInch(444))
+        Length each = new PaperStock("a", "a", 90, Thickness.perPage(page), Optional.empty())
                 .page("")
                 .length();
-        Length bulk = new PaperStock("c", "c", 90, Thickness.bulk(leafMicrons / 90))
+        Length ppi = new PaperStock("b", "b", 90, Thickness.pagesPerInch(444), Optional.empty())
+                .page("")
+                .length();
+        Length bulk = new PaperStock("c", "c", 90, Thickness.bulk(leafMicrons / 90), Optional.empty())
                 .page("")
                 .length();
         assertEquals(each.points(), ppi.points(), 2e-6);
