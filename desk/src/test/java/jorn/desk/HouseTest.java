@@ -110,12 +110,15 @@ class HouseTest {
                 "text");
         room(
                 "desk.briefs",
+                "art",
                 "block",
                 "book",
                 "brief",
                 "check",
+                "cover",
                 "desk.model",
                 "desk.view",
+                "edition",
                 "json",
                 "makeup",
                 "measure",

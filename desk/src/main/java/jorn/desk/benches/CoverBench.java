@@ -16,8 +16,10 @@ import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
 import jorn.desk.view.CanvasPane;
 import jorn.desk.view.CoverView;
+import jorn.desk.view.FocusKeep;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
+import jorn.desk.view.MeasureTags;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
 import jorn.desk.view.Theme;
@@ -39,6 +41,7 @@ public final class CoverBench implements Bench {
     private final ScrollPane scroll = new ScrollPane(slipPlace);
     private final VBox node;
     private final Button zoneButton;
+    private final HBox corner;
     private boolean zones = true;
     private String shownFor = "";
 
@@ -95,25 +98,27 @@ public final class CoverBench implements Bench {
         cover = new CoverView(painter);
         cover.setId("cover-view");
         stamps = new Stamps(painter);
-        zoneButton = Labels.wordButton("", Wording.of("desk.cover.show-or-hide-what"), this::switchZones);
-        nameZones();
+        zoneButton = Labels.oneOf(
+                Wording.of("desk.cover.zones"), Wording.of("desk.cover.show-or-hide-what"), true, this::switchZones);
+        zoneButton.setId("cover-zones");
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setMinWidth(ScrollPane.USE_PREF_SIZE);
         scroll.setFocusTraversable(false);
         FocusScroll.follow(scroll);
-        HBox head =
-                new HBox(8, Labels.label(Wording.of("desk.cover.sheet-flat"), "heading"), Labels.spring(), zoneButton);
-        head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         VBox.setVgrow(cover, Priority.ALWAYS);
-        cover.setMinHeight(300);
-        stamps.setMinHeight(190);
-        stamps.setPrefHeight(190);
-        VBox left = new VBox(4, head, cover, Labels.label(Wording.of("desk.cover.buyers-see"), "heading"), stamps);
+        cover.setMinHeight(120);
+        stamps.setMinHeight(100);
+        VBox left = new VBox(4, cover, Labels.label(Wording.of("desk.cover.buyers-see"), "heading"), stamps);
+        left.setMinWidth(0);
         HBox.setHgrow(left, Priority.ALWAYS);
-        HBox row = new HBox(12, left, scroll);
+        // The figures hang in this corner.
+        corner = new HBox(zoneButton);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        HBox row = new HBox(12, left, new VBox(4, corner, scroll));
         VBox.setVgrow(row, Priority.ALWAYS);
         node = new VBox(row);
+        node.setMinSize(0, 0);
     }
 
     @Override
@@ -128,16 +133,13 @@ public final class CoverBench implements Bench {
         stamps.setMinHeight(100);
         stamps.setPrefHeight(164 + pixels * 1.8);
         scroll.setPrefWidth(pixels * 18.6);
+        corner.setMinHeight(pixels * MeasureTags.HEIGHT_EM);
     }
 
     private void switchZones() {
         zones = !zones;
         cover.setZones(zones);
-        nameZones();
-    }
-
-    private void nameZones() {
-        zoneButton.setText(zones ? Wording.of("desk.cover.hide-zones") : Wording.of("desk.cover.show-zones"));
+        Labels.mark(zoneButton, zones);
     }
 
     @Override
@@ -151,7 +153,8 @@ public final class CoverBench implements Bench {
             shownFor = subject;
             boolean typing = scroll.getScene() != null && scroll.getScene().getFocusOwner() instanceof TextArea;
             if (!typing) {
-                slipPlace.getChildren().setAll(slip(state));
+                FocusKeep.around(
+                        slipPlace, scroll, () -> slipPlace.getChildren().setAll(slip(state)));
             }
         }
     }
@@ -184,11 +187,13 @@ public final class CoverBench implements Bench {
                         () -> design(d -> d.withPanel(false))));
         slip.add(Labels.label(Wording.of("desk.cover.typeface-title"), "soft"));
         for (Typeface each : TypeShelf.typefaces()) {
-            slip.add(slip.choice(
+            Button face = slip.choice(
                     each.name(),
                     each.manner(),
                     each.id().equals(state.book().type().heading()),
-                    () -> desk.change("type", b -> b.withType(b.type().withHeading(each.id())))));
+                    () -> desk.change("type", b -> b.withType(b.type().withHeading(each.id()))));
+            face.setId("cover-face-" + each.id());
+            slip.add(face);
         }
         slip.add(Labels.label(Wording.of("desk.cover.spine"), "soft"));
         boolean allowed = state.measures().get("spine.text.allowed").isYes();
@@ -218,6 +223,7 @@ public final class CoverBench implements Bench {
         for (String hex : GROUNDS) {
             Button swatch = new Button();
             swatch.getStyleClass().setAll("swatch");
+            swatch.setId("ground-" + hex);
             swatch.setStyle("-fx-background-color: #" + hex + ";");
             swatch.setAccessibleText(Wording.of("desk.cover.ground-2", hex));
             swatch.setAccessibleHelp(Wording.of("desk.cover.colour-whole-cover-sheet"));

@@ -9,12 +9,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.function.Consumer;
+import java.util.function.Predicate;
 import javafx.application.Platform;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.OverrunStyle;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
@@ -30,8 +33,11 @@ import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Mishap;
 import jorn.desk.model.Notice;
+import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
+import jorn.desk.view.MeasureTags;
 import jorn.desk.view.Painter;
+import jorn.desk.view.SlipLayer;
 import jorn.edition.Edition;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
@@ -45,11 +51,13 @@ import jorn.say.Wording;
 /** Despatch: each hand-over is a parcel with a label: for whom, what is in it, whether it may go. */
 public final class DespatchBench implements Bench {
     private static final int LOOK_HEIGHT = 150;
+    private static final double RESULT_EM = 20;
     private static final String HOME_SIGN = "~";
 
     private final Desk desk;
     private final BookFiles files;
-    private final Consumer<Path> opener;
+    private final Predicate<Path> opener;
+    private final SlipLayer slips;
     private final Label forWhom = Labels.wrapped("", "heading");
     private final VBox contents = new VBox(2);
     private final Label mayGo = Labels.wrapped("");
@@ -58,15 +66,18 @@ public final class DespatchBench implements Bench {
     private final Button stop;
     private final ProgressBar bar = new ProgressBar(0);
     private final Label doing = Labels.wrapped("", "soft");
-    private final Button openFolder = Labels.wordButton(
-            Wording.of("desk.despatch.open-folder"), Wording.of("desk.despatch.show-folder"), () -> {});
+    private final Button openFolder =
+            Labels.act(Wording.of("desk.despatch.open-folder"), Wording.of("desk.despatch.show-folder"), () -> {});
     private final FlowPane results = new FlowPane(18, 14);
-    private final VBox node;
+    private final ScrollPane node;
+    private double em;
+    private final StackPane parcel;
     private AtomicBoolean stopped = new AtomicBoolean();
     private Optional<Book> writtenOf = Optional.empty();
 
-    /** @param opener opens a file or folder with the machine's own program */
-    public DespatchBench(Desk desk, BookFiles files, Consumer<Path> opener) {
+    /** @param opener opens a file or folder with the machine's own program, if it has one */
+    public DespatchBench(Desk desk, BookFiles files, SlipLayer slips, Predicate<Path> opener) {
+        this.slips = slips;
         this.desk = desk;
         this.files = files;
         this.opener = opener;
@@ -76,14 +87,14 @@ public final class DespatchBench implements Bench {
         String last = desk.settings().exportFolder();
         folder.setText(last.isEmpty() ? HOME_SIGN + "/Jorn" : last);
         HBox.setHgrow(folder, Priority.ALWAYS);
-        Button choose = Labels.wordButton(
+        Button choose = Labels.act(
                 Wording.of("desk.despatch.choose"), Wording.of("desk.despatch.choose-folder"), this::chooseFolder);
         write = Labels.deed(
                 Wording.of("desk.despatch.write-files"),
                 Wording.of("desk.despatch.write-interior-cover-folder"),
                 this::write);
         write.setId("write-files");
-        stop = Labels.wordButton(
+        stop = Labels.act(
                 Wording.of("desk.despatch.stop"),
                 Wording.of("desk.despatch.stop-writing-nothing-half"),
                 () -> stopped.set(true));
@@ -110,13 +121,33 @@ public final class DespatchBench implements Bench {
         VBox deeds = new VBox(10, where, work, told);
         deeds.setStyle("-fx-padding: 0.5em 0 0 0;");
         results.setId("written");
-        node = new VBox(12, Labels.label(Wording.of("desk.despatch.parcels"), "heading"), parcel, deeds, results);
+        VBox all = new VBox(12, Labels.label(Wording.of("desk.despatch.parcels"), "heading"), parcel, deeds, results);
+        all.setMinWidth(0);
+        node = new ScrollPane(all);
+        node.setFitToWidth(true);
+        node.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        node.setFocusTraversable(false);
+        FocusScroll.follow(node);
+        this.parcel = parcel;
         busy(false);
     }
 
     @Override
     public Node node() {
         return node;
+    }
+
+    @Override
+    public void textSize(double pixels) {
+        em = pixels;
+        // The figures hang beside the parcel.
+        VBox.setMargin(parcel, new Insets(0, MeasureTags.WIDTH_EM * pixels, 0, 0));
+    }
+
+    private void openFolder(Path target) {
+        if (!opener.test(target)) {
+            desk.say("desk.despatch.folder-is", target.toAbsolutePath());
+        }
     }
 
     private void busy(boolean working) {
@@ -162,11 +193,12 @@ public final class DespatchBench implements Bench {
         }
         boolean errors = Checker.hasErrors(desk.findings().get().all());
         int mend = desk.findings().get().toMend().size();
+        int look = desk.findings().get().toLookAt().size();
         mayGo.setText(
                 errors
                         ? Wording.of("desk.despatch.should-not-go-yet", mend)
-                        : mend > 0
-                                ? Wording.of("desk.despatch.may-go-proof-has", mend)
+                        : look > 0
+                                ? Wording.of("desk.despatch.may-go-proof-has", look)
                                 : Wording.of("desk.despatch.may-go-proof-found"));
         mayGo.getStyleClass().setAll("label", errors ? "thread" : "strong");
         writtenOf
@@ -239,7 +271,7 @@ public final class DespatchBench implements Bench {
         for (int i = 0; i < written.size(); i++) {
             results.getChildren().add(result(written.get(i), looks.get(i)));
         }
-        openFolder.setOnAction(e -> opener.accept(target));
+        openFolder.setOnAction(e -> openFolder(target));
         openFolder.setVisible(true);
     }
 
@@ -248,16 +280,23 @@ public final class DespatchBench implements Bench {
         StackPane frame = new StackPane(picture);
         frame.setStyle("-fx-border-color: hairline; -fx-background-color: white;");
         frame.setMaxSize(Region.USE_PREF_SIZE, Region.USE_PREF_SIZE);
+        // A file's name may be longer than the window is wide; hovering tells it whole.
         Label name = Labels.label(d.file().getFileName().toString(), "strong");
-        name.setMinWidth(Region.USE_PREF_SIZE);
+        name.setTextOverrun(OverrunStyle.CENTER_ELLIPSIS);
+        name.setAccessibleHelp(d.file().toString());
         Label size = Labels.label(
                 Wording.of("desk.despatch.pages-and-size", d.pages(), Numeral.grouped(Math.max(1, d.bytes() / 1000))),
                 "soft");
-        Button open = Labels.wordButton(
-                Wording.of("desk.despatch.open"),
-                Wording.of("desk.despatch.open-file-your-own"),
-                () -> opener.accept(d.file()));
+        Button open =
+                Labels.act(Wording.of("desk.despatch.open"), Wording.of("desk.despatch.open-file-your-own"), () -> {});
+        open.setId("open-" + d.role().id());
+        open.setOnAction(e -> {
+            if (!opener.test(d.file())) {
+                slips.toggle(new FileSlip(d.file(), d.pages()), open);
+            }
+        });
         VBox box = new VBox(3, frame, name, size, open);
+        box.setMaxWidth(RESULT_EM * em);
         box.setId("written-" + d.role().id());
         return box;
     }

@@ -7,12 +7,12 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polyline;
+import javafx.scene.shape.Rectangle;
 import jorn.desk.makeup.ColoursSlip;
 import jorn.desk.makeup.DatesSlip;
 import jorn.desk.makeup.DesignsSlip;
@@ -20,11 +20,14 @@ import jorn.desk.makeup.FlatPlan;
 import jorn.desk.makeup.PageColumn;
 import jorn.desk.makeup.PageColumn.Subject;
 import jorn.desk.makeup.PageGestures;
+import jorn.desk.makeup.PageTable;
 import jorn.desk.makeup.PageWork;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
+import jorn.desk.view.MeasureTags;
 import jorn.desk.view.Painter;
+import jorn.desk.view.SightBar;
 import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
 import jorn.desk.view.SpreadView;
@@ -33,9 +36,6 @@ import jorn.say.Wording;
 
 /** The make-up of the inside: the flat plan, one spread large and open to the hand, and the settings of what is chosen. */
 public final class MakeUpBench implements Bench {
-    /** Where text is large, the room is the spread's rather than the flat plan's. */
-    private static final double LARGEST_THUMB = 74;
-
     private final Desk desk;
     private final FlatPlan plan;
     private final SpreadView spread;
@@ -43,9 +43,10 @@ public final class MakeUpBench implements Bench {
     private final PageColumn column;
     private final Polyline joint = new Polyline();
     private final Pane over = new Pane(joint);
-    private final VBox node;
-    private boolean zones = true;
-    private final Button zoneButton;
+    private final PageTable table;
+    private final StackPane node;
+    private final SightBar sight;
+    private final VBox openers;
 
     public MakeUpBench(Desk desk, BookFiles files, Painter painter, SlipLayer slips) {
         this.desk = desk;
@@ -62,8 +63,8 @@ public final class MakeUpBench implements Bench {
         joint.setStroke(Theme.THREAD);
         joint.setStrokeWidth(1.5);
         over.setMouseTransparent(true);
-        zoneButton = Labels.wordButton("", Wording.of("desk.make-up.show-or-hide-gutter"), this::switchZones);
-        zoneButton.setId("zones");
+        over.setPickOnBounds(false);
+        clip(over);
         Pane typing = new Pane();
         typing.setPickOnBounds(false);
         Button designs = opener(
@@ -77,12 +78,9 @@ public final class MakeUpBench implements Bench {
         work.setOnChoice(this::show);
         column.setOnSubject(() -> Platform.runLater(this::join));
         plan.setOnRun(run -> column.choose(Subject.RUN));
-        HBox.setHgrow(spread, Priority.ALWAYS);
-        StackPane table = new StackPane(new HBox(10, spread, column), over, typing);
-        VBox.setVgrow(table, Priority.ALWAYS);
-        HBox head = new HBox(
-                8,
-                Labels.label(Wording.of("desk.make-up.flat-plan"), "heading"),
+        sight = new SightBar(desk, spread, slips);
+        openers = new VBox(
+                3,
                 designs,
                 opener(
                         Wording.of("desk.make-up.dates"),
@@ -101,13 +99,22 @@ public final class MakeUpBench implements Bench {
                         "keys",
                         Wording.of("desk.make-up.what-keys-do-at"),
                         slips,
-                        PageGestures::keys),
-                Labels.spring(),
-                zoneButton);
-        head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        node = new VBox(4, head, plan, table);
-        table.layoutBoundsProperty().addListener((o, was, now) -> Platform.runLater(this::join));
-        nameZones();
+                        PageGestures::keys));
+        VBox.setVgrow(column, Priority.ALWAYS);
+        VBox right = new VBox(4, openers, column, sight);
+        table = new PageTable(desk, plan, spread, right);
+        node = new StackPane(table, over, typing);
+        node.setMinSize(0, 0);
+        spread.layoutBoundsProperty().addListener((o, was, now) -> Platform.runLater(this::join));
+        spread.setOnPage(page -> {});
+    }
+
+    /** What is drawn over the bench stays within it. */
+    private static void clip(Pane pane) {
+        Rectangle within = new Rectangle();
+        within.widthProperty().bind(pane.widthProperty());
+        within.heightProperty().bind(pane.heightProperty());
+        pane.setClip(within);
     }
 
     @Override
@@ -120,51 +127,36 @@ public final class MakeUpBench implements Bench {
         plan.setEm(pixels);
         spread.setEm(pixels);
         column.textSize(pixels);
-        sizePlan();
-    }
-
-    /** Cycles need a second row of marks. */
-    private void sizePlan() {
-        double pages = Math.min(plan.em() * 4.4, LARGEST_THUMB) + 5;
-        double height = plan.em() * (plan.hasCycles() ? 3.8 : 2.1) + pages;
-        plan.setPrefHeight(height);
-        plan.setMinHeight(height);
+        table.textSize(pixels);
+        // The figures hang beside them.
+        openers.setMinHeight(pixels * MeasureTags.HEIGHT_EM);
+        openers.setPrefHeight(pixels * MeasureTags.HEIGHT_EM);
     }
 
     private static Button opener(String name, String id, String help, SlipLayer slips, Supplier<Slip> slip) {
-        Button button = Labels.wordButton(name, help, () -> {});
+        Button button = Labels.opener(name, help);
         button.setId("makeup-" + id);
         button.setOnAction(e -> slips.toggle(slip.get(), button));
         return button;
     }
 
-    private void switchZones() {
-        zones = !zones;
-        spread.setZones(zones);
-        nameZones();
-    }
-
-    private void nameZones() {
-        zoneButton.setText(
-                zones ? Wording.of("desk.make-up.hide-gutter-bleed") : Wording.of("desk.make-up.show-gutter-bleed"));
-    }
-
     @Override
     public void show() {
-        sizePlan();
+        table.requestLayout();
         plan.show();
         spread.show(
                 desk.state().get(),
                 desk.spread(),
                 desk.page().get(),
                 desk.unit().get());
+        sight.show();
         column.show();
         Platform.runLater(this::join);
     }
 
     @Override
     public boolean key(KeyEvent e) {
-        return handling.key(e);
+        return spread.key(e) || handling.key(e);
     }
 
     /** Draws the line from what is chosen to its slip. */
@@ -174,6 +166,9 @@ public final class MakeUpBench implements Bench {
             return;
         }
         var to = over.sceneToLocal(slip.get().localToScene(0, 26));
+        // What is scrolled out of sight has no line.
+        joint.setVisible(
+                to.getY() >= over.sceneToLocal(column.localToScene(0, 20)).getY());
         Rectangle2D page = spread.placeOf(desk.page().get());
         Optional<Rectangle2D> part = column.isAboutPage() ? handling.placeOfPart() : Optional.empty();
         boolean outer = page.getMinX() + 1 >= spread.getWidth() / 2;

@@ -3,17 +3,22 @@ package jorn.desk.benches;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
+import javafx.geometry.Insets;
 import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polyline;
+import javafx.scene.shape.Rectangle;
 import jorn.book.Pagination;
 import jorn.check.Checker;
 import jorn.check.Finding;
@@ -22,16 +27,23 @@ import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Findings;
 import jorn.desk.view.CoverView;
+import jorn.desk.view.FocusKeep;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
+import jorn.desk.view.MeasureTags;
 import jorn.desk.view.Painter;
 import jorn.desk.view.PressableBox;
+import jorn.desk.view.SightBar;
+import jorn.desk.view.Slip;
+import jorn.desk.view.SlipLayer;
 import jorn.desk.view.SpreadView;
 import jorn.desk.view.Theme;
 import jorn.say.Wording;
 
 /** The proof: findings as notes in the margin of the page that they are about, joined to the place by a line. */
 public final class ProofBench implements Bench {
+    private static final double COLUMN_EM = 19;
+
     private final Desk desk;
     private final SpreadView spread;
     private final CoverView cover;
@@ -40,11 +52,17 @@ public final class ProofBench implements Bench {
     private final Polyline joint = new Polyline();
     private final Pane over = new Pane(joint);
     private final StackPane view;
-    private final VBox node;
+    private final StackPane node;
+    private final VBox right = new VBox(4);
+    private final VBox heading = new VBox(2);
+    private final Label mend = Labels.wrapped("", "heading");
+    private final Button looked;
+    private final SightBar sight;
+    private boolean jumped = true;
     private int chosen;
     private List<Finding> findings = List.of();
 
-    public ProofBench(Desk desk, Painter painter) {
+    public ProofBench(Desk desk, Painter painter, SlipLayer slips) {
         this.desk = desk;
         spread = new SpreadView(painter);
         spread.setOnPage(desk.page()::set);
@@ -60,11 +78,22 @@ public final class ProofBench implements Bench {
         FocusScroll.follow(scroll);
         notes.setId("notes");
         HBox.setHgrow(view, Priority.ALWAYS);
-        HBox row = new HBox(16, view, scroll);
-        StackPane table = new StackPane(row, over);
-        VBox.setVgrow(table, Priority.ALWAYS);
-        node = new VBox(table);
-        table.layoutBoundsProperty().addListener((o, was, now) -> Platform.runLater(this::join));
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        heading.getChildren().add(mend);
+        sight = new SightBar(desk, spread, slips);
+        right.getChildren().setAll(heading, scroll, sight);
+        over.setPickOnBounds(false);
+        over.setClip(within(over));
+        node = new StackPane(new HBox(16, view, right), over);
+        node.setMinSize(0, 0);
+        view.setMinSize(0, 0);
+        scroll.vvalueProperty().addListener((o, was, now) -> join());
+        looked = Labels.opener(
+                Wording.of("desk.proof.what-jorn-has-looked", Checker.lookedAt().size()),
+                Wording.of("desk.proof.what-jorn-has-looked-help"));
+        looked.setId("looked-at");
+        looked.setOnAction(e -> slips.toggle(lookedAt(), looked));
+        node.layoutBoundsProperty().addListener((o, was, now) -> Platform.runLater(this::join));
     }
 
     @Override
@@ -76,7 +105,31 @@ public final class ProofBench implements Bench {
     public void textSize(double pixels) {
         spread.setEm(pixels);
         cover.setEm(pixels);
-        scroll.setPrefWidth(pixels * 19);
+        right.setMinWidth(pixels * COLUMN_EM);
+        right.setPrefWidth(pixels * COLUMN_EM);
+        right.setMaxWidth(pixels * COLUMN_EM);
+        // The figures hang beside the heading.
+        heading.setMinHeight(pixels * MeasureTags.HEIGHT_EM);
+        heading.setPadding(new Insets(0, pixels * MeasureTags.WIDTH_EM, 0, 0));
+    }
+
+    private static Rectangle within(Pane pane) {
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(pane.widthProperty());
+        clip.heightProperty().bind(pane.heightProperty());
+        return clip;
+    }
+
+    private static Slip lookedAt() {
+        Slip slip = new Slip(Wording.of("desk.proof.looked-at-title"));
+        slip.setStyle("-fx-pref-width: 34em;");
+        Checker.lookedAt().forEach(slip::say);
+        return slip;
+    }
+
+    @Override
+    public boolean key(KeyEvent e) {
+        return spread.key(e);
     }
 
     @Override
@@ -103,28 +156,37 @@ public final class ProofBench implements Bench {
         Platform.runLater(this::join);
     }
 
-    private boolean jumped = true;
-
     private void showNotes() {
-        notes.getChildren().clear();
         Findings now = desk.findings().get();
-        int mend = now.toMend().size();
-        notes.getChildren()
-                .add(Labels.label(
-                        mend > 0
-                                ? Wording.of("desk.proof.mend", mend)
-                                : now.whole()
-                                        ? Wording.of("desk.proof.nothing-mend")
-                                        : Wording.of("desk.proof.looking-at-pages"),
-                        "heading",
-                        mend == 0 ? "ink" : "thread"));
-        for (int i = 0; i < findings.size(); i++) {
-            notes.getChildren().add(note(findings.get(i), i));
-        }
-        notes.getChildren().add(Labels.label(Wording.of("desk.proof.what-jorn-has-looked"), "group-name"));
-        for (String each : Checker.lookedAt()) {
-            notes.getChildren().add(Labels.wrapped(each, "soft"));
-        }
+        int toMend = now.toMend().size();
+        mend.setText(
+                toMend > 0
+                        ? Wording.of("desk.proof.mend", toMend)
+                        : now.whole()
+                                ? Wording.of("desk.proof.nothing-mend")
+                                : Wording.of("desk.proof.looking-at-pages"));
+        mend.getStyleClass().setAll("label", "heading", toMend == 0 ? "ink" : "thread");
+        FocusKeep.around(notes, scroll, () -> {
+            notes.getChildren().clear();
+            Severity last = Severity.ERROR;
+            for (int i = 0; i < findings.size(); i++) {
+                Severity here = findings.get(i).severity();
+                if (here != last) {
+                    int n = now.of(here).size();
+                    notes.getChildren()
+                            .add(Labels.label(
+                                    here == Severity.WARNING
+                                            ? Wording.of("desk.proof.look-at-heading", n)
+                                            : Wording.of("desk.proof.good-know-heading", n),
+                                    "heading"));
+                    last = here;
+                }
+                notes.getChildren().add(note(findings.get(i), i));
+            }
+            notes.getChildren().add(looked);
+        });
+        sight.setVisible(spread.isVisible());
+        sight.show();
     }
 
     private Node note(Finding f, int index) {
@@ -188,7 +250,10 @@ public final class ProofBench implements Bench {
         place.ifPresent(p -> {
             Point2D from = over.sceneToLocal(p);
             Point2D to = over.sceneToLocal(note.localToScene(0, 16));
-            joint.getPoints().setAll(from.getX(), from.getY(), to.getX() - 14, from.getY(), to.getX(), to.getY());
+            double top = over.sceneToLocal(scroll.localToScene(0, 0)).getY();
+            if (to.getY() >= top) {
+                joint.getPoints().setAll(from.getX(), from.getY(), to.getX() - 14, from.getY(), to.getX(), to.getY());
+            }
         });
     }
 

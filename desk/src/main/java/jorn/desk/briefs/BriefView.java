@@ -2,7 +2,6 @@ package jorn.desk.briefs;
 
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -11,8 +10,10 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jorn.desk.model.Desk;
 import jorn.desk.view.CommitField;
+import jorn.desk.view.FocusKeep;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
+import jorn.desk.view.MeasureTags;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
 
@@ -21,16 +22,27 @@ public abstract class BriefView {
     protected final Desk desk;
     private final VBox body = new VBox(7);
     private final Label refusal = Labels.wrapped("", "refusal");
-    private final ScrollPane scroll = new ScrollPane(new VBox(6, body, refusal));
+    private final ScrollPane scroll = new ScrollPane(body);
+    private double em;
+    /** The row after which a refusal stands. */
+    private Optional<Node> refusedAt = Optional.empty();
 
     protected BriefView(Desk desk) {
         this.desk = desk;
         scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.AS_NEEDED);
         scroll.setFocusTraversable(false);
         FocusScroll.follow(scroll);
-        body.setStyle("-fx-padding: 0.2em 0.8em 0 0.2em;");
         refusal.setId("view-refusal");
-        judge(Optional.empty());
+        refusal.setPrefWidth(0);
+        refusal.setMaxWidth(Double.MAX_VALUE);
+    }
+
+    /** Sets the text size, in pixels. */
+    public void textSize(double pixels) {
+        em = pixels;
+        // The figures hang in the right corner.
+        body.setStyle("-fx-padding: 0.2em " + MeasureTags.WIDTH_EM + "em 0.6em 0.2em;");
     }
 
     /** Fills the empty page. */
@@ -42,47 +54,74 @@ public abstract class BriefView {
 
     /** Makes the page anew; whoever was typing stays in the field. */
     public final void show() {
-        String focused = scroll.getScene() != null && scroll.getScene().getFocusOwner() != null
-                ? scroll.getScene().getFocusOwner().getId()
-                : null;
-        body.getChildren().clear();
-        fill(body);
-        if (focused != null) {
-            Node again = body.lookup("#" + focused);
-            if (again != null) {
-                Platform.runLater(() -> {
-                    again.requestFocus();
-                    if (again instanceof TextField field) {
-                        field.end();
-                    }
-                });
-            }
+        Optional<Node> refused = refusedAt;
+        String why = refusal.getText();
+        refusedAt = Optional.empty();
+        FocusKeep.around(body, scroll, () -> {
+            body.getChildren().clear();
+            fill(body);
+            refused.ifPresent(field -> standAgain(field, why));
+        });
+    }
+
+    /** What was refused is still there when the page was made anew for another reason. */
+    private void standAgain(Node refused, String why) {
+        if (refused instanceof TextField was && body.lookup("#" + was.getId()) instanceof TextField again) {
+            again.setText(was.getText());
+            refusedAt = Optional.of(again);
+            refusal.setText(why);
+            body.getChildren().add(rowOf(again) + 1, refusal);
         }
+    }
+
+    /** The text size, in pixels. */
+    protected final double em() {
+        return em;
     }
 
     /** A field of this page. */
     protected final CommitField field(
             String name, String id, String value, String help, int columns, Consumer<String> take) {
-        CommitField field = new CommitField(name, id, value, help, take, this::judge);
+        CommitField[] self = new CommitField[1];
+        CommitField field =
+                new CommitField(name, id, value, help, take, trouble -> judge(Optional.ofNullable(self[0]), trouble));
+        self[0] = field;
         field.setPrefColumnCount(columns);
         field.setMinWidth(Region.USE_PREF_SIZE);
         return field;
     }
 
-    /** Does it, or says under the page why not. */
+    /** Does it, or says at the foot of the page why not. */
     protected final void attempt(Runnable deed) {
         try {
             deed.run();
-            judge(Optional.empty());
+            judge(Optional.empty(), Optional.empty());
         } catch (Trouble t) {
-            judge(Optional.of(t));
+            judge(Optional.empty(), Optional.of(t));
         }
     }
 
-    private void judge(Optional<Trouble> trouble) {
+    /** Says under the field what was wrong with what was typed into it, or takes that away. */
+    private void judge(Optional<Node> field, Optional<Trouble> trouble) {
+        if (trouble.isEmpty() && !refusedAt.equals(field)) {
+            // Another field is right; what was refused still stands.
+            return;
+        }
+        body.getChildren().remove(refusal);
         refusal.setText(trouble.map(Trouble::getMessage).orElse(""));
-        refusal.setVisible(trouble.isPresent());
-        refusal.setManaged(trouble.isPresent());
+        refusedAt = trouble.isPresent() ? field : Optional.empty();
+        if (trouble.isPresent()) {
+            int row = field.map(this::rowOf).orElse(-1);
+            body.getChildren().add(row < 0 ? body.getChildren().size() : row + 1, refusal);
+        }
+    }
+
+    private int rowOf(Node field) {
+        Node at = field;
+        while (at != null && at.getParent() != body) {
+            at = at.getParent();
+        }
+        return body.getChildren().indexOf(at);
     }
 
     /** A number above 0, or nothing where the field was emptied. */

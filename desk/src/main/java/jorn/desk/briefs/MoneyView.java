@@ -43,6 +43,7 @@ public final class MoneyView extends BriefView {
         }
         page.getChildren()
                 .addAll(
+                        Labels.wrapped(Wording.of("desk.money.move-the-point"), "soft"),
                         prices(markets, book.plans()),
                         finder(markets),
                         inks(markets.get(0)),
@@ -61,10 +62,11 @@ public final class MoneyView extends BriefView {
                 Wording.of("desk.money.market"),
                 Wording.of("desk.money.printing-one"),
                 Wording.of("desk.money.lowest-price"),
+                Wording.of("desk.money.price-against-kept"),
                 Wording.of("desk.money.your-price"),
                 Wording.of("desk.money.you-keep"));
         if (own) {
-            grid.add(Labels.label(Wording.of("desk.money.in", plans.ownCurrency()), "table-head"), 5, 0);
+            grid.add(Labels.label(Wording.of("desk.money.in", plans.ownCurrency()), "table-head"), 6, 0);
         }
         int row = 1;
         for (Money money : markets) {
@@ -88,10 +90,15 @@ public final class MoneyView extends BriefView {
                     Labels.label(money.market().called()),
                     Labels.label(text(money.printing())),
                     Labels.label(text(money.lowest())),
+                    new PricePlot(
+                            money,
+                            em(),
+                            p -> desk.attempt(() -> desk.change(
+                                    "price", b -> b.withPlans(b.plans().withPrice(id, Optional.of(p)))))),
                     price,
                     kept);
             if (own) {
-                grid.add(Labels.label(money.keptInOwn().map(this::text).orElse("—")), 5, row);
+                grid.add(Labels.label(money.keptInOwn().map(this::text).orElse("—")), 6, row);
             }
             row++;
         }
@@ -125,7 +132,7 @@ public final class MoneyView extends BriefView {
                     Numeral.fixed(least, 2),
                     currency,
                     Numeral.fixed(Money.upTo99(least), 2));
-            var take = Labels.wordButton(
+            var take = Labels.act(
                     Wording.of("desk.money.take"),
                     Wording.of("desk.money.make-your-price-there"),
                     () -> desk.change(

@@ -93,6 +93,7 @@ public final class PagesView extends BriefView {
             }
         }
         page.getChildren().addAll(parts(state.book(), state), adding(), filling(state.book()));
+        page.getChildren().addAll(new WorkPart(desk, this).nodes());
     }
 
     /** "2 of front matter + 1 blank + 116 + 1 at the end = 120 pages". */
@@ -158,18 +159,18 @@ public final class PagesView extends BriefView {
                 Wording.of("desk.pages.how-many-pages-has"),
                 6,
                 text -> count(index, text));
-        Button matter = Labels.wordButton(
+        Button matter = Labels.act(
                 run.matter().word(),
                 Wording.of("desk.pages.front-matter-body-or"),
                 () -> change(index, r -> r.as(Matter.values()[(r.matter().ordinal() + 1) % Matter.values().length])));
-        Button start = Labels.wordButton(
+        Button start = Labels.act(
                 startWord(run.start()),
                 Wording.of("desk.pages.on-which-side-begins"),
                 () -> change(
                         index, r -> r.withStart(Start.values()[(r.start().ordinal() + 1) % Start.values().length])));
-        Button up = Labels.wordButton("↑", Wording.of("desk.pages.move-up"), () -> swap(index, index - 1));
-        Button down = Labels.wordButton("↓", Wording.of("desk.pages.move-down"), () -> swap(index, index + 1));
-        Button out = Labels.wordButton(
+        Button up = Labels.act("↑", Wording.of("desk.pages.move-up"), () -> swap(index, index - 1));
+        Button down = Labels.act("↓", Wording.of("desk.pages.move-down"), () -> swap(index, index + 1));
+        Button out = Labels.act(
                 Wording.of("desk.pages.take-out"),
                 Wording.of("desk.pages.take-part-out"),
                 () -> attempt(() -> desk.change("parts", b -> {
@@ -178,9 +179,13 @@ public final class PagesView extends BriefView {
                     return b.withRuns(runs);
                 })));
         out.setId("part-out-" + index);
+        matter.setId("part-matter-" + index);
+        start.setId("part-start-" + index);
+        up.setId("part-up-" + index);
+        down.setId("part-down-" + index);
         up.setDisable(index == 0);
         down.setDisable(index == desk.book().runs().size() - 1);
-        grid.addRow(index + 1, name, matter, count, start, new HBox(up, down, out));
+        grid.addRow(index + 1, name, matter, count, start, new HBox(4, up, down, out));
     }
 
     private static String startWord(Start start) {
@@ -224,10 +229,10 @@ public final class PagesView extends BriefView {
     }
 
     private FlowPane adding() {
-        FlowPane words = new FlowPane(2, 0, Labels.label(Wording.of("desk.pages.add"), "soft"));
+        FlowPane words = new FlowPane(5, 4, Labels.label(Wording.of("desk.pages.add"), "soft"));
+        words.setRowValignment(javafx.geometry.VPos.CENTER);
         for (Usual usual : usual()) {
-            Button add =
-                    Labels.wordButton(usual.name(), Wording.of("desk.pages.add-part"), () -> attempt(() -> add(usual)));
+            Button add = Labels.act(usual.name(), Wording.of("desk.pages.add-part"), () -> attempt(() -> add(usual)));
             add.setId("add-" + usual.name().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
             words.getChildren().add(add);
         }
@@ -262,7 +267,7 @@ public final class PagesView extends BriefView {
                             : Numeral.count(text, Wording.of("desk.pages.page-count"), 1, Brief.MOST_PAGES);
                     desk.changeBrief("pages", b -> b.withPages(n));
                 });
-        Button blanks = Labels.wordButton(
+        Button blanks = Labels.act(
                 book.blanksAt().word(),
                 Wording.of("desk.pages.where-blanks-go"),
                 () -> desk.change(

@@ -5,21 +5,25 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Files;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
+import jorn.desk.model.Notice;
 import jorn.desk.view.Labels;
 import jorn.json.Json;
 import jorn.measure.Trouble;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
+import jorn.say.Message;
 import jorn.say.TradeName;
 import jorn.say.Wording;
 import jorn.store.SafeFile;
@@ -27,6 +31,7 @@ import jorn.store.SafeFile;
 /** The press profile clause by clause. Shipped ones are read; a copy of one's own is edited, and refused where it makes no sense. */
 public final class PressView extends BriefView {
     private final BookFiles files;
+    private boolean unfolded;
 
     public PressView(Desk desk, BookFiles files) {
         super(desk);
@@ -48,33 +53,7 @@ public final class PressView extends BriefView {
         page.getChildren()
                 .add(Labels.wrapped(
                         Wording.of("desk.press.compare-with-your-own", TradeName.of(press.verify())), "soft"));
-        Button copy = Labels.wordButton(
-                Wording.of("desk.press.copy-edit"),
-                Wording.of("desk.press.make-copy-your-own"),
-                () -> attempt(this::copy));
-        copy.setId("press-copy");
-        Button take = Labels.wordButton(
-                Wording.of("desk.press.import"),
-                Wording.of("desk.press.take-profile-from-file"),
-                () -> attempt(this::takeIn));
-        take.setId("press-import");
-        Button give = Labels.wordButton(
-                Wording.of("desk.press.export"),
-                Wording.of("desk.press.write-profile-file"),
-                () -> attempt(this::give));
-        give.setId("press-export");
-        HBox deeds = new HBox(6, copy, take, give);
-        if (isOwn()) {
-            deeds.getChildren()
-                    .add(Labels.wordButton(
-                            Wording.of("desk.press.verified-today"),
-                            Wording.of("desk.press.note-you-have-compared"),
-                            () -> attempt(() -> edit(t -> t.put(
-                                    "verified",
-                                    java.time.LocalDate.now(ZoneId.systemDefault())
-                                            .toString())))));
-        }
-        page.getChildren().add(deeds);
+        page.getChildren().add(deeds());
         page.getChildren()
                 .add(Labels.wrapped(
                         press.verified()
@@ -84,8 +63,71 @@ public final class PressView extends BriefView {
                                         ? Wording.of("desk.press.each-clause-can-edited")
                                         : Wording.of("desk.press.ships-with-jorn-copy")),
                         "soft"));
-        ObjectNode tree = tree();
-        clauses(page, tree, "", 0);
+        var brief = desk.book().brief();
+        page.getChildren()
+                .add(new RateCard(
+                        press, brief.paper(), brief.trim(), desk.unit().get(), em()));
+        if (isOwn() || unfolded) {
+            clauses(page, tree(), "", "", 0);
+        }
+    }
+
+    private FlowPane deeds() {
+        FlowPane row = new FlowPane(6, 4);
+        row.getChildren()
+                .addAll(
+                        deed("press-copy", "desk.press.copy-edit", "desk.press.make-copy-your-own", this::copy),
+                        deed("press-import", "desk.press.import", "desk.press.take-profile-from-file", this::takeIn),
+                        deed("press-export", "desk.press.export", "desk.press.write-profile-file", this::give));
+        if (isOwn()) {
+            row.getChildren()
+                    .addAll(
+                            deed(
+                                    "press-verified",
+                                    "desk.press.verified-today",
+                                    "desk.press.note-you-have-compared",
+                                    () -> edit(t -> t.put(
+                                            "verified",
+                                            java.time.LocalDate.now(ZoneId.systemDefault())
+                                                    .toString()))),
+                            deed("press-delete", "desk.press.delete", "desk.press.delete-help", this::askToDelete));
+        } else {
+            Button all = Labels.oneOf(
+                    Wording.of("desk.press.every-clause"), Wording.of("desk.press.every-clause-help"), unfolded, () -> {
+                        unfolded = !unfolded;
+                        show();
+                    });
+            all.setId("press-clauses");
+            row.getChildren().add(all);
+        }
+        return row;
+    }
+
+    private Button deed(String id, String words, String help, Runnable deed) {
+        Button button = Labels.act(Wording.of(words), Wording.of(help), () -> attempt(deed));
+        button.setId(id);
+        return button;
+    }
+
+    private void askToDelete() {
+        PressProfile gone = press();
+        desk.ask(
+                Message.of("desk.press.delete-it", gone.name()),
+                Message.of("desk.press.delete-it.do"),
+                new Notice.Choice(
+                        "delete-press", Wording.of("desk.press.delete-now"), () -> desk.attempt(() -> delete(gone))),
+                new Notice.Choice("keep-press", Wording.of("desk.press.keep"), () -> {}));
+    }
+
+    /** Takes an own profile off the shelf; the book goes to the press that it was copied from. */
+    private void delete(PressProfile gone) {
+        String base = gone.id().replaceAll("-own\\d*$", "");
+        SafeFile.delete(desk.settings().pressFolder().resolve(gone.id() + ".json"));
+        List<PressProfile> left = desk.shelf().profiles();
+        PressProfile now =
+                left.stream().filter(p -> p.id().equals(base)).findFirst().orElse(left.get(0));
+        desk.changeBrief("press", b -> b.at(now));
+        desk.say("desk.press.deleted", gone.name(), now.name());
     }
 
     private ObjectNode tree() {
@@ -93,21 +135,24 @@ public final class PressView extends BriefView {
     }
 
     /** One line for each clause, indented by depth. */
-    private void clauses(VBox page, JsonNode node, String path, int depth) {
+    private void clauses(VBox page, JsonNode node, String in, String path, int depth) {
         Iterator<Map.Entry<String, JsonNode>> fields = node.properties().iterator();
         while (fields.hasNext()) {
             Map.Entry<String, JsonNode> f = fields.next();
-            String at = path + "/" + f.getKey();
-            if (path.isEmpty() && List.of("about", "verify", "name", "verified").contains(f.getKey()) && !isOwn()) {
+            String name = f.getKey();
+            String at = path + "/" + name;
+            boolean saidAbove = path.isEmpty()
+                    && List.of("about", "verify", "name", "verified").contains(name);
+            if (!BriefWords.isSeen(name) || (saidAbove && !isOwn())) {
                 continue;
             }
             if (f.getValue().isArray() && isOfObjects(f.getValue())) {
-                list(page, (ArrayNode) f.getValue(), f.getKey(), at, depth);
+                list(page, (ArrayNode) f.getValue(), name, at, depth);
             } else if (f.getValue().isObject()) {
-                page.getChildren().add(head(words(f.getKey()), depth));
-                clauses(page, f.getValue(), at, depth + 1);
+                page.getChildren().add(head(BriefWords.of(in, name), depth));
+                clauses(page, f.getValue(), name, at, depth + 1);
             } else {
-                page.getChildren().add(clause(f.getKey(), f.getValue(), at, depth));
+                page.getChildren().add(clause(in, name, f.getValue(), at, depth));
             }
         }
     }
@@ -119,22 +164,41 @@ public final class PressView extends BriefView {
     private void list(VBox page, ArrayNode array, String name, String path, int depth) {
         for (int i = 0; i < array.size(); i++) {
             int index = i;
-            HBox line = new HBox(8, head(words(name) + " " + (i + 1), depth));
+            HBox line = new HBox(8, head(BriefWords.of("one", name) + " " + (i + 1), depth));
+            line.setAlignment(javafx.geometry.Pos.BOTTOM_LEFT);
             if (isOwn()) {
-                Button more = Labels.wordButton(
+                Button more = Labels.act(
                         Wording.of("desk.press.one-more-like"),
                         Wording.of("desk.press.add-copy-clause"),
-                        () -> attempt(() -> edit(t -> ((ArrayNode) t.at(path))
-                                .insert(index + 1, t.at(path).get(index).deepCopy()))));
-                Button out = Labels.wordButton(
+                        () -> attempt(() -> edit(t ->
+                                ((ArrayNode) t.at(path)).insert(index + 1, another((ArrayNode) t.at(path), index)))));
+                Button out = Labels.act(
                         Wording.of("desk.press.take-out"),
                         Wording.of("desk.press.take-clause-out"),
                         () -> attempt(() -> edit(t -> ((ArrayNode) t.at(path)).remove(index))));
+                more.setId("more" + path.replace('/', '-') + "-" + i);
+                out.setId("out" + path.replace('/', '-') + "-" + i);
                 line.getChildren().addAll(more, out);
             }
             page.getChildren().add(line);
-            clauses(page, array.get(i), path + "/" + i, depth + 1);
+            clauses(page, array.get(i), name, path + "/" + i, depth + 1);
         }
+    }
+
+    /** A copy of a clause, by an id of its own where it has one. */
+    private static JsonNode another(ArrayNode all, int index) {
+        JsonNode copy = all.get(index).deepCopy();
+        if (copy instanceof ObjectNode object && object.has("id")) {
+            List<String> taken = new ArrayList<>();
+            all.forEach(n -> taken.add(n.path("id").asText()));
+            String base = object.get("id").asText().replaceAll("-\\d+$", "");
+            int n = 2;
+            while (taken.contains(base + "-" + n)) {
+                n++;
+            }
+            object.put("id", base + "-" + n);
+        }
+        return copy;
     }
 
     private static Label head(String text, int depth) {
@@ -143,27 +207,45 @@ public final class PressView extends BriefView {
         return head;
     }
 
-    private HBox clause(String name, JsonNode value, String path, int depth) {
-        Label label = Labels.label(words(name), "soft");
+    private HBox clause(String in, String name, JsonNode value, String path, int depth) {
+        String words = BriefWords.of(in, name);
+        Label label = Labels.label(words, "soft");
         label.setMinWidth(Label.USE_PREF_SIZE);
         label.setStyle("-fx-padding: 0 0 0 " + depth + "em;");
-        String text = value.isArray() ? listed(value) : value.asText();
+        label.setAccessibleHelp(BriefWords.help(in, name));
         HBox line = new HBox(10, label);
         line.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        if (isOwn() && !name.equals("format") && !path.equals("/id")) {
+        String id = "clause" + path.replace('/', '-');
+        String text = value.isArray() ? listed(value) : value.asText();
+        var choices = BriefWords.choices(name, value.isBoolean());
+        if (!isOwn() || (name.equals("ink") && in.equals("costs"))) {
+            String said = name.equals("ink") ? inkName(text) : BriefWords.value(name, text);
+            line.getChildren().add(Labels.wrapped(said, "strong"));
+        } else if (choices.isPresent()) {
+            for (String each : choices.get()) {
+                Button word = Labels.oneOf(
+                        BriefWords.value(name, each),
+                        BriefWords.help(in, name),
+                        each.equals(text),
+                        () -> attempt(() -> edit(t -> set(t, path, each, value))));
+                word.setId(id + "-" + each);
+                line.getChildren().add(word);
+            }
+        } else {
             var field = field(
-                    words(name),
-                    "clause" + path.replace('/', '-'),
-                    text,
-                    Wording.of("desk.press.clause-your-own-profile"),
-                    12,
-                    typed -> edit(t -> set(t, path, typed, value)));
+                    words, id, text, BriefWords.help(in, name), 12, typed -> edit(t -> set(t, path, typed, value)));
             HBox.setHgrow(field, Priority.ALWAYS);
             line.getChildren().add(field);
-        } else {
-            line.getChildren().add(Labels.wrapped(text, "strong"));
         }
         return line;
+    }
+
+    private String inkName(String id) {
+        return press().inks().stream()
+                .filter(i -> i.id().equals(id))
+                .map(i -> i.called())
+                .findFirst()
+                .orElse(id);
     }
 
     private static String listed(JsonNode array) {
@@ -246,10 +328,5 @@ public final class PressView extends BriefView {
             }
             SafeFile.write(file, out -> out.write(Json.write(press())));
         });
-    }
-
-    /** "perPage" as "per page". */
-    private static String words(String name) {
-        return BriefWords.of(name);
     }
 }

@@ -3,10 +3,14 @@ package jorn.desk.briefs;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
+import javafx.geometry.HPos;
+import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jorn.book.Book;
 import jorn.book.Brief;
@@ -17,6 +21,7 @@ import jorn.check.Proof;
 import jorn.desk.model.Desk;
 import jorn.desk.view.BriefSlips;
 import jorn.desk.view.Labels;
+import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
 import jorn.measure.Numeral;
@@ -29,11 +34,14 @@ import jorn.say.Wording;
 /** Two or three briefs side by side; one can be taken over. */
 public final class WhatIfView extends BriefView {
     private static final int MOST = 2;
+    private static final double NAMES_EM = 8;
 
+    private final Painter painter;
     private final SlipLayer slips;
 
-    public WhatIfView(Desk desk, SlipLayer slips) {
+    public WhatIfView(Desk desk, Painter painter, SlipLayer slips) {
         super(desk);
+        this.painter = painter;
         this.slips = slips;
     }
 
@@ -96,8 +104,27 @@ public final class WhatIfView extends BriefView {
             Book other = book.withBrief(b);
             all.add(new Weighed(other, Measures.of(other)));
         });
+        Shelf shelf = new Shelf(painter, desk.unit().get(), em());
+        for (int i = 0; i < all.size(); i++) {
+            Weighed each = all.get(i);
+            shelf.add(
+                    each.book(),
+                    each.measures().get("book.thickness").length(),
+                    i == 0 ? Wording.of("desk.what-if.as-it-is") : Wording.of("desk.what-if.what-if", i));
+        }
+        VBox.setMargin(shelf, new Insets(0, 0, 0, em() * NAMES_EM));
+        page.getChildren().add(shelf);
         GridPane grid = new GridPane();
-        grid.setHgap(16);
+        // Each book stands over its column.
+        ColumnConstraints names = new ColumnConstraints(em() * NAMES_EM);
+        grid.getColumnConstraints().add(names);
+        for (int i = 0; i < all.size(); i++) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setHgrow(Priority.ALWAYS);
+            column.setPrefWidth(10);
+            column.setHalignment(HPos.CENTER);
+            grid.getColumnConstraints().add(column);
+        }
         grid.setVgap(2);
         grid.add(Labels.label(Wording.of("desk.what-if.as-it-is"), "heading"), 1, 0);
         for (int i = 1; i < all.size(); i++) {
@@ -119,7 +146,7 @@ public final class WhatIfView extends BriefView {
         }
         page.getChildren().add(grid);
         if (desk.whatIfs().size() < MOST) {
-            Button add = Labels.wordButton(
+            Button add = Labels.act(
                     Wording.of("desk.what-if.weigh-another-against"),
                     Wording.of("desk.what-if.put-another-brief-beside"),
                     () -> desk.whatIfs().add(desk.book().brief()));
@@ -137,23 +164,25 @@ public final class WhatIfView extends BriefView {
     }
 
     private VBox heading(int index) {
-        Button change = Labels.wordButton(
-                Wording.of("desk.what-if.change"), Wording.of("desk.what-if.what-shall-otherwise"), () -> {});
+        Button change =
+                Labels.opener(Wording.of("desk.what-if.change"), Wording.of("desk.what-if.what-shall-otherwise"));
         change.setId("what-if-change-" + index);
         change.setOnAction(e -> slips.toggle(changes(index), change));
-        Button take = Labels.wordButton(
-                Wording.of("desk.what-if.take-over"), Wording.of("desk.what-if.make-book-s-brief"), () -> {
+        Button take =
+                Labels.act(Wording.of("desk.what-if.take-over"), Wording.of("desk.what-if.make-book-s-brief"), () -> {
                     Brief taken = desk.whatIfs().get(index);
                     desk.whatIfs().set(index, desk.book().brief());
                     desk.changeBrief("what-if", b -> taken);
                 });
         take.setId("what-if-take-" + index);
-        Button away = Labels.wordButton(
+        Button away = Labels.act(
                 Wording.of("desk.what-if.put-away"), Wording.of("desk.what-if.forget-one"), () -> desk.whatIfs()
                         .remove(index));
         HBox name = new HBox(6, whole(Labels.label(Wording.of("desk.what-if.what-if", index + 1), "heading")), away);
-        name.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
-        return new VBox(name, new HBox(change, take));
+        HBox deeds = new HBox(8, change, take);
+        name.setAlignment(javafx.geometry.Pos.CENTER);
+        deeds.setAlignment(javafx.geometry.Pos.CENTER);
+        return new VBox(2, name, deeds);
     }
 
     private Slip changes(int index) {

@@ -37,10 +37,9 @@ final class AllPagesSlip extends Slip {
                 page.requiredOutside().text(unit),
                 page.requiredGutter().text(unit)));
         if (!own.equals(MarginChoice.NONE)) {
-            add(choice(
+            add(act(
                     Wording.of("desk.all-pages.back-press-s-margins"),
                     "",
-                    false,
                     () -> desk.change("margins", b -> b.withMargins(MarginChoice.NONE))));
         }
         furniture(bringIn);

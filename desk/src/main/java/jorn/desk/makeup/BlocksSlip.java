@@ -43,11 +43,8 @@ final class BlocksSlip extends Slip {
             if ((kind.name() + " " + kind.says())
                     .toLowerCase(java.util.Locale.ROOT)
                     .contains(wanted)) {
-                Button button = choice(
-                        kind.name(),
-                        kind.says(),
-                        false,
-                        () -> take.accept(kind.fresh().get()));
+                Button button = act(
+                        kind.name(), kind.says(), () -> take.accept(kind.fresh().get()));
                 button.setId("block-" + kind.id());
                 list.getChildren().add(button);
             }

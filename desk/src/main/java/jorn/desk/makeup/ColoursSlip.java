@@ -27,7 +27,8 @@ public final class ColoursSlip extends Slip {
                         + palette.ink(role).hex() + ";");
                 patches.getChildren().add(patch);
             }
-            HBox row = new HBox(14, Labels.label(palette.name(), "choice-name"), Labels.spring(), patches);
+            HBox row =
+                    new HBox(8, Labels.hole(), Labels.label(palette.name(), "choice-name"), Labels.spring(), patches);
             row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
             row.setPrefWidth(300);
             PressableBox box = new PressableBox(0, row);

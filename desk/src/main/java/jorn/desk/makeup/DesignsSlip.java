@@ -73,10 +73,11 @@ public final class DesignsSlip extends Slip {
         this.work = work;
         this.plan = plan;
         own = new RecipeShelf(desk.settings().recipeFolder());
-        use = Labels.wordButton("", Wording.of("desk.designs.click-on-design-takes"), () -> choose(false));
-        after = Labels.wordButton(
+        use = Labels.oneOf("", Wording.of("desk.designs.click-on-design-takes"), true, () -> choose(false));
+        after = Labels.oneOf(
                 Wording.of("desk.designs.put-after-them"),
                 Wording.of("desk.designs.click-on-design-puts"),
+                false,
                 () -> choose(true));
         use.setId("design-use");
         after.setId("design-after");
@@ -118,15 +119,8 @@ public final class DesignsSlip extends Slip {
                                                 "desk.designs.use-for-all-pages",
                                                 work.run().orElseThrow().name()));
         use.setDisable(blank);
-        mark(use, !putAfter);
-        mark(after, putAfter);
-    }
-
-    private static void mark(Button button, boolean chosen) {
-        button.getStyleClass().remove("chosen");
-        if (chosen) {
-            button.getStyleClass().add("chosen");
-        }
+        Labels.mark(use, !putAfter);
+        Labels.mark(after, putAfter);
     }
 
     private void show(String search) {
@@ -193,7 +187,7 @@ public final class DesignsSlip extends Slip {
     }
 
     private VBox ownTile(Recipe recipe) {
-        Button drop = Labels.wordButton(
+        Button drop = Labels.act(
                 Wording.of("desk.designs.delete"),
                 Wording.of("desk.designs.take-design-off-your"),
                 () -> attempt(() -> {

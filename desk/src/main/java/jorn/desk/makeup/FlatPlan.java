@@ -40,7 +40,14 @@ public final class FlatPlan extends CanvasPane {
     @SuppressWarnings("NullAway.Init") // shown before it is drawn
     private StripLayout layout;
 
+    @SuppressWarnings("NullAway.Init") // arranged with the layout
+    private PlanLines lines;
+
     private double offset;
+    /** How far the lines are scrolled, where there are several. */
+    private double down;
+
+    private double lineHeight;
     private IntConsumer onRun = r -> {};
     private Optional<Held> held = Optional.empty();
     private Optional<StripLayout.Gap> mark = Optional.empty();
@@ -51,9 +58,9 @@ public final class FlatPlan extends CanvasPane {
 
     /** What is dragged: a run, or a cycle with its runs. */
     private record Held(
-            Strip.Group group, int run, boolean cycle, String name, double fromX, boolean moving, Point2D at) {
+            Strip.Group group, int run, boolean cycle, String name, Point2D from, boolean moving, Point2D at) {
         Held to(Point2D now, boolean moves) {
-            return new Held(group, run, cycle, name, fromX, moving || moves, now);
+            return new Held(group, run, cycle, name, from, moving || moves, now);
         }
     }
 
@@ -70,7 +77,7 @@ public final class FlatPlan extends CanvasPane {
                 redraw();
             }
         });
-        addEventHandler(ScrollEvent.SCROLL, e -> scrollBy(onwards(-e.getDeltaY()) - e.getDeltaX()));
+        addEventHandler(ScrollEvent.SCROLL, this::scroll);
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
         addEventHandler(MouseEvent.MOUSE_RELEASED, e -> drop());
@@ -107,8 +114,56 @@ public final class FlatPlan extends CanvasPane {
 
     private void arrange() {
         Strip strip = new Strip(state.book(), state.pagination(), folded);
-        layout = new StripLayout(state, strip, getHeight(), em());
+        layout = new StripLayout(state, strip, lineHeight > 0 ? lineHeight : getHeight(), em());
+        lines = new PlanLines(layout, getWidth());
         clampOffset();
+    }
+
+    /** Sets how high one line of pages with its marks is; where the plan is at least twice as high, it shows several. */
+    public void setLineHeight(double pixels) {
+        if (Math.abs(pixels - lineHeight) > 0.5) {
+            lineHeight = pixels;
+            if (state != null) {
+                arrange();
+            }
+        }
+    }
+
+    /** The height that shows the whole book at once. */
+    public double wholeHeight() {
+        return lines == null ? lineHeight : lines.height();
+    }
+
+    private boolean hasLines() {
+        return getHeight() >= 1.6 * layout.lineHeight();
+    }
+
+    /** What of the strip lies at a point of the plan. */
+    private Point2D onStrip(double x, double y) {
+        if (!hasLines()) {
+            return new Point2D(x + offset, y);
+        }
+        PlanLines.Line line = lines.at(y + down);
+        double within = y + down - line.top();
+        double last = layout.left(line.last());
+        double most = layout.isFromRight()
+                ? Double.MAX_VALUE
+                : last + 2 * layout.thumbWidth() + layout.hiddenWidth(line.last());
+        double least = layout.isFromRight() ? last - layout.hiddenWidth(line.last()) : 0;
+        return new Point2D(Math.max(least, Math.min(most, x + line.offset())), within);
+    }
+
+    private void scroll(ScrollEvent e) {
+        if (state == null) {
+            return;
+        }
+        if (hasLines()) {
+            down -= e.getDeltaY();
+            clampOffset();
+            redraw();
+        } else {
+            scrollBy(onwards(-e.getDeltaY()) - e.getDeltaX());
+        }
     }
 
     /** Whether any run is repeated, so that a second row of marks is needed. */
@@ -135,6 +190,12 @@ public final class FlatPlan extends CanvasPane {
     /** Brings the chosen spread into sight. */
     private void follow() {
         int place = layout.strip().placeOf(desk.spread());
+        if (hasLines()) {
+            double top = lines.of(place).top();
+            down = Math.max(Math.min(down, top), top + layout.lineHeight() - getHeight());
+            clampOffset();
+            return;
+        }
         double left = layout.left(place);
         double step = layout.step();
         if (left < offset + step) {
@@ -160,6 +221,7 @@ public final class FlatPlan extends CanvasPane {
 
     private void clampOffset() {
         offset = Math.max(0, Math.min(offset, layout.width() - getWidth()));
+        down = Math.max(0, Math.min(down, lines.height() - getHeight()));
     }
 
     private void press(MouseEvent e) {
@@ -169,8 +231,9 @@ public final class FlatPlan extends CanvasPane {
         if (state == null || e.getButton() != MouseButton.PRIMARY) {
             return;
         }
-        double x = e.getX() + offset;
-        boolean ofCycle = layout.rowAt(e.getY()) == StripLayout.Row.CYCLES;
+        Point2D on = onStrip(e.getX(), e.getY());
+        double x = on.getX();
+        boolean ofCycle = layout.rowAt(on.getY()) == StripLayout.Row.CYCLES;
         Optional<Strip.Group> group =
                 layout.groupAt(x).filter(g -> !ofCycle || g.cycle().isPresent());
         OptionalInt run = layout.runAt(x);
@@ -179,7 +242,7 @@ public final class FlatPlan extends CanvasPane {
                     ? group.get().cycle().map(c -> c.name()).orElse("")
                     : state.book().runs().get(run.getAsInt()).name();
             Point2D at = new Point2D(e.getX(), e.getY());
-            held = Optional.of(new Held(group.get(), run.orElse(-1), ofCycle, name, e.getX(), false, at));
+            held = Optional.of(new Held(group.get(), run.orElse(-1), ofCycle, name, at, false, at));
         }
     }
 
@@ -187,22 +250,24 @@ public final class FlatPlan extends CanvasPane {
         if (held.isEmpty()) {
             return;
         }
-        boolean moves = Math.abs(e.getX() - held.get().fromX()) > 5;
+        boolean moves = held.get().from().distance(e.getX(), e.getY()) > 5;
         held = Optional.of(held.get().to(new Point2D(e.getX(), e.getY()), moves));
         if (held.get().moving()) {
-            point(e.getX());
+            point(e.getX(), e.getY());
         }
     }
 
     /** Marks the gap between runs that is nearest to a place. */
-    private void point(double x) {
-        if (x < EDGE) {
+    private void point(double x, double y) {
+        if (hasLines()) {
+            down += y < EDGE / 2 ? -14 : y > getHeight() - EDGE / 2 ? 14 : 0;
+        } else if (x < EDGE) {
             offset -= 14;
         } else if (x > getWidth() - EDGE) {
             offset += 14;
         }
         clampOffset();
-        mark = layout.gapAt(x + offset);
+        mark = layout.gapAt(onStrip(x, y).getX());
         redraw();
     }
 
@@ -230,16 +295,17 @@ public final class FlatPlan extends CanvasPane {
         if (state == null || !e.isStillSincePress() || e.getButton() != MouseButton.PRIMARY) {
             return;
         }
-        double x = e.getX() + offset;
-        if (e.getX() < 10 && offset > 0) {
+        Point2D on = onStrip(e.getX(), e.getY());
+        double x = on.getX();
+        if (!hasLines() && e.getX() < 10 && offset > 0) {
             scrollBy(-getWidth() * 0.8);
             return;
         }
-        if (e.getX() > getWidth() - 10 && offset < layout.width() - getWidth()) {
+        if (!hasLines() && e.getX() > getWidth() - 10 && offset < layout.width() - getWidth()) {
             scrollBy(getWidth() * 0.8);
             return;
         }
-        switch (layout.rowAt(e.getY())) {
+        switch (layout.rowAt(on.getY())) {
             case PAGES -> choosePage(layout.pageAt(x), e);
             case RUNS -> {
                 Optional<Strip.Group> group =
@@ -277,7 +343,7 @@ public final class FlatPlan extends CanvasPane {
     public void dragOver(double sceneX, double sceneY) {
         Point2D at = sceneToLocal(sceneX, sceneY);
         if (contains(at)) {
-            point(at.getX());
+            point(at.getX(), at.getY());
         } else if (mark.isPresent()) {
             mark = Optional.empty();
             redraw();
@@ -291,7 +357,8 @@ public final class FlatPlan extends CanvasPane {
      */
     public boolean dropped(Recipe design, double sceneX, double sceneY) {
         Point2D at = sceneToLocal(sceneX, sceneY);
-        Optional<StripLayout.Gap> gap = contains(at) ? layout.gapAt(at.getX() + offset) : Optional.empty();
+        Optional<StripLayout.Gap> gap =
+                contains(at) ? layout.gapAt(onStrip(at.getX(), at.getY()).getX()) : Optional.empty();
         mark = Optional.empty();
         redraw();
         gap.ifPresent(g -> desk.attempt(() -> work.insertRun(g.run(), design, g.inside())));
@@ -304,14 +371,40 @@ public final class FlatPlan extends CanvasPane {
             return;
         }
         clampOffset();
-        StripDrawing drawing = new StripDrawing(g, this, layout, state, offset, width);
+        if (!hasLines()) {
+            int oneEnd = layout.placeAt(offset);
+            int otherEnd = layout.placeAt(offset + width);
+            StripDrawing drawing = new StripDrawing(g, this, layout, state, offset, width);
+            drawLine(drawing, Math.min(oneEnd, otherEnd), Math.max(oneEnd, otherEnd));
+            drawing.more();
+            mark.ifPresent(gap -> drawing.mark(gap, held.map(Held::name).orElse(""), held.map(Held::at)));
+            return;
+        }
+        for (PlanLines.Line line : lines.all()) {
+            double top = line.top() - down;
+            if (top > height || top + layout.lineHeight() < 0) {
+                continue;
+            }
+            g.save();
+            g.translate(0, top);
+            double right = layout.isFromRight() ? width : layout.left(line.last()) + layout.step() - line.offset();
+            g.beginPath();
+            g.rect(0, 0, Math.min(width, right + layout.hiddenWidth(line.last())), layout.lineHeight());
+            g.clip();
+            StripDrawing drawing = new StripDrawing(g, this, layout, state, line.offset(), width);
+            drawLine(drawing, line.first(), line.last());
+            mark.filter(gap -> gap.x() >= line.offset() && gap.x() <= line.offset() + right)
+                    .ifPresent(gap ->
+                            drawing.mark(gap, held.map(Held::name).orElse(""), held.map(h -> h.at().subtract(0, top))));
+            g.restore();
+        }
+    }
+
+    private void drawLine(StripDrawing drawing, int first, int last) {
         Pagination p = state.pagination();
         List<Integer> shown = layout.strip().shown();
-        int oneEnd = layout.placeAt(offset);
-        int otherEnd = layout.placeAt(offset + width);
-        int first = Math.min(oneEnd, otherEnd);
-        int last = Math.max(oneEnd, otherEnd);
         Set<Integer> chosen = work.hasMany() ? work.pages() : Set.of();
+        drawing.tints();
         for (int place = first; place <= last; place++) {
             int spread = shown.get(place);
             p.versoOf(spread).ifPresent(n -> drawing.page(n, painter, onImage, chosen.contains(n)));
@@ -323,7 +416,5 @@ public final class FlatPlan extends CanvasPane {
         }
         drawing.runs();
         drawing.cycles();
-        drawing.more();
-        mark.ifPresent(gap -> drawing.mark(gap, held.map(Held::name).orElse(""), held.map(Held::at)));
     }
 }

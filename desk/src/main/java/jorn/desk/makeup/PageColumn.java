@@ -3,7 +3,6 @@ package jorn.desk.makeup;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
@@ -12,6 +11,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
+import jorn.desk.view.FocusKeep;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
 import jorn.layout.Tree.Edge;
@@ -68,7 +68,7 @@ public final class PageColumn extends VBox {
         FocusScroll.follow(scroll);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         for (Subject each : Subject.values()) {
-            Button word = Labels.wordButton(each.word, each.help, () -> choose(each));
+            Button word = Labels.oneOf(each.word, each.help, each == subject, () -> choose(each));
             word.setId("subject-" + each.name().toLowerCase(java.util.Locale.ROOT));
             words.getChildren().add(word);
         }
@@ -99,24 +99,14 @@ public final class PageColumn extends VBox {
 
     /** Sets the text size in pixels, which the width follows. */
     public void textSize(double pixels) {
-        setMinWidth(pixels * 17.4);
-        setPrefWidth(pixels * 17.4);
-        setMaxWidth(pixels * 17.4);
-        // The bar has its room whether it is there or not, so that nothing moves when it comes.
-        double within = pixels * 17.4 - 11;
-        slips.setMinWidth(within);
-        slips.setPrefWidth(within);
-        slips.setMaxWidth(within);
+        slips.setMaxWidth(Double.MAX_VALUE);
+        scroll.setFitToWidth(true);
     }
 
     /** Shows what is chosen; made anew only when that or the book has changed, so that typing is not disturbed. */
     public void show() {
         for (int i = 0; i < Subject.values().length; i++) {
-            List<String> styles = words.getChildren().get(i).getStyleClass();
-            styles.remove("chosen");
-            if (Subject.values()[i] == subject) {
-                styles.add("chosen");
-            }
+            Labels.mark(words.getChildren().get(i), Subject.values()[i] == subject);
         }
         String now = state();
         if (now.equals(shownFor)) {
@@ -124,18 +114,14 @@ public final class PageColumn extends VBox {
         }
         boolean same = subjectOf(now).equals(subjectOf(shownFor));
         shownFor = now;
-        double at = same ? scroll.getVvalue() : 0;
-        String focused = focused();
-        slips.getChildren().setAll(make());
-        scroll.setVvalue(at);
-        if (!focused.isEmpty()) {
-            Platform.runLater(() -> {
-                Node again = slips.lookup("#" + focused);
-                if (again != null) {
-                    again.requestFocus();
-                }
-            });
-        }
+        double before = slips.getHeight() - scroll.getViewportBounds().getHeight();
+        double at = same ? scroll.getVvalue() * Math.max(0, before) : 0;
+        FocusKeep.around(slips, words, () -> slips.getChildren().setAll(make()));
+        // What was added or taken away below moves nothing that is seen.
+        scroll.layout();
+        double beyond =
+                slips.prefHeight(slips.getWidth()) - scroll.getViewportBounds().getHeight();
+        scroll.setVvalue(beyond > 0 ? Math.min(1, at / beyond) : 0);
     }
 
     /** Everything that the slips say depends on this; pages that look alike are not told apart, so that flipping is quick. */
@@ -161,16 +147,6 @@ public final class PageColumn extends VBox {
 
     private static String subjectOf(String state) {
         return state.isEmpty() ? "" : state.substring(0, state.indexOf('/'));
-    }
-
-    private String focused() {
-        Node owner = getScene() == null ? null : getScene().getFocusOwner();
-        for (Node n = owner; n != null; n = n.getParent()) {
-            if (n == slips) {
-                return owner == null || owner.getId() == null ? "" : owner.getId();
-            }
-        }
-        return "";
     }
 
     private List<Node> make() {

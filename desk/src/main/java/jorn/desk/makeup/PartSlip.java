@@ -53,8 +53,7 @@ final class PartSlip extends Slip {
         form.show("part-", node, PartSettings.of(node), work::change);
         room();
         if (PartSettings.words(node).isPresent()) {
-            add(Labels.wordButton(
-                    Wording.of("desk.part.type-on-page"), Wording.of("desk.part.type-words-over-where"), type));
+            add(Labels.act(Wording.of("desk.part.type-on-page"), Wording.of("desk.part.type-words-over-where"), type));
         }
         beside(offer);
     }
@@ -64,11 +63,10 @@ final class PartSlip extends Slip {
         List<Button> words = new ArrayList<>();
         for (int i = 0; i < path.depth(); i++) {
             NodePath up = new NodePath(path.steps().subList(0, i));
-            words.add(word(
+            words.add(deed(
                     Wording.within(NodeKinds.nameOf(Tree.at(root, up))),
                     "part-around-" + i,
                     Wording.of("desk.part.choose-what-part-stands"),
-                    false,
                     () -> work.choosePart(Optional.of(up))));
         }
         if (!words.isEmpty()) {
@@ -143,56 +141,49 @@ final class PartSlip extends Slip {
         List<Button> put = new ArrayList<>();
         for (Edge edge : Edge.values()) {
             String name = edge.name().toLowerCase(java.util.Locale.ROOT);
-            Button button = word(
-                    Wording.of("desk.edge." + name),
-                    "put-" + name,
-                    Wording.of("desk.edge.put-" + name),
-                    false,
-                    () -> {});
-            button.setOnAction(e -> offer.accept(Optional.of(edge), button));
-            put.add(button);
+            put.add(opener(name, "desk.edge." + name, "desk.edge.put-" + name, Optional.of(edge), offer));
         }
-        Button instead = word(
-                Wording.of("desk.edge.instead"),
-                "put-instead",
-                Wording.of("desk.part.put-another-block-place"),
-                false,
-                () -> {});
-        instead.setOnAction(e -> offer.accept(Optional.empty(), instead));
-        put.add(instead);
+        put.add(opener("instead", "desk.edge.instead", "desk.part.put-another-block-place", Optional.empty(), offer));
         words(Wording.of("desk.part.put-block"), put);
         words(
                 Wording.of("desk.part.part"),
                 List.of(
-                        word(
+                        deed(
                                 Wording.of("desk.part.split-down"),
                                 "part-split",
                                 Wording.of("desk.part.two-one-below-other"),
-                                false,
                                 () -> work.split(Axis.DOWN)),
-                        word(
+                        deed(
                                 Wording.of("desk.part.split-across"),
                                 "part-split-across",
                                 Wording.of("desk.part.two-side-by-side"),
-                                false,
                                 () -> work.split(Axis.ACROSS)),
-                        word(
+                        deed(
                                 Wording.of("desk.part.border"),
                                 "part-border",
                                 Wording.of("desk.part.border-round"),
-                                false,
                                 work::border),
-                        word(
+                        deed(
                                 Wording.of("desk.part.take-away"),
                                 "part-remove",
                                 Wording.of("desk.part.take-off-page-delete"),
-                                false,
                                 work::remove),
-                        word(
+                        deed(
                                 Wording.of("desk.part.let-go"),
                                 "part-let-go",
                                 Wording.of("desk.part.choose-nothing-escape-does"),
-                                false,
                                 () -> work.choosePart(Optional.empty()))));
+    }
+
+    private static Button opener(
+            String name,
+            String word,
+            String help,
+            Optional<Edge> edge,
+            java.util.function.BiConsumer<Optional<Edge>, Button> offer) {
+        Button button = Labels.opener(Wording.of(word), Wording.of(help));
+        button.setId("put-" + name);
+        button.setOnAction(e -> offer.accept(edge, button));
+        return button;
     }
 }

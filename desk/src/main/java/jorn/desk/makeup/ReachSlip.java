@@ -25,7 +25,7 @@ final class ReachSlip extends Slip {
             many();
         } else if (work.isException()) {
             say(Wording.of("desk.reach.page-has-design-own"));
-            add(choice(Wording.of("desk.reach.back-run-s-design"), "", false, work::rejoin));
+            add(act(Wording.of("desk.reach.back-run-s-design"), "", work::rejoin));
         } else {
             one();
         }
@@ -51,14 +51,13 @@ final class ReachSlip extends Slip {
 
     private void many() {
         say(Wording.of("desk.reach.changes-chosen-pages", work.pages().size()));
-        var own = choice(Wording.of("desk.reach.take-them-out-run"), "", false, work::takeOut);
+        var own = act(Wording.of("desk.reach.take-them-out-run"), "", work::takeOut);
         own.setId("take-out");
-        var back = choice(Wording.of("desk.reach.back-their-runs-designs"), "", false, work::rejoin);
+        var back = act(Wording.of("desk.reach.back-their-runs-designs"), "", work::rejoin);
         back.setId("rejoin");
-        var alone = choice(
+        var alone = act(
                 Wording.of("desk.reach.let-go-them"),
                 "",
-                false,
                 () -> work.choosePage(desk.page().get()));
         alone.setId("let-go-pages");
         add(own, back);
@@ -77,11 +76,10 @@ final class ReachSlip extends Slip {
     private List<javafx.scene.control.Button> repeats(int from, int to) {
         return java.util.Arrays.stream(jorn.calendar.Span.values())
                 .filter(s -> s != jorn.calendar.Span.YEAR)
-                .map(span -> word(
+                .map(span -> deed(
                         span.word(),
                         "repeat-" + span.id(),
                         Wording.of("desk.reach.these-runs-come-once", span.each()),
-                        false,
                         () -> desk.change(
                                 "cycle", b -> RunOrder.repeat(b, from, to, span, java.util.Optional.empty()))))
                 .toList();
@@ -96,8 +94,7 @@ final class ReachSlip extends Slip {
                             Wording.of("desk.reach.write-name-design-put"),
                             name -> keep(recipe, name))
                     .setPromptText(Wording.of("desk.reach.name"));
-            var file = choice(
-                    Wording.of("desk.reach.write-file"), Wording.of("desk.reach.share"), false, () -> share(recipe));
+            var file = act(Wording.of("desk.reach.write-file"), Wording.of("desk.reach.share"), () -> share(recipe));
             file.setId("share-design");
             add(file);
         });

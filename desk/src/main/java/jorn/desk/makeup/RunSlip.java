@@ -140,13 +140,9 @@ final class RunSlip extends Slip {
                     text -> work.changeRun(r -> r.withItems(ItemFile.lines(text))));
         } else {
             say(Wording.of("desk.run.lines-taken-turn", Numeral.grouped(n)));
-            add(choice(
-                    Wording.of("desk.run.take-none-them"),
-                    "",
-                    false,
-                    () -> work.changeRun(r -> r.withItems(List.of()))));
+            add(act(Wording.of("desk.run.take-none-them"), "", () -> work.changeRun(r -> r.withItems(List.of()))));
         }
-        add(choice(Wording.of("desk.run.list-from-file"), Wording.of("desk.run.txt-or-csv"), false, () -> files.asker()
+        add(act(Wording.of("desk.run.list-from-file"), Wording.of("desk.run.txt-or-csv"), () -> files.asker()
                 .listToOpen()
                 .ifPresent(path ->
                         files.fetch(() -> ItemFile.read(path), read -> work.changeRun(r -> r.withItems(read))))));
@@ -256,10 +252,9 @@ final class RunSlip extends Slip {
                                             ? Optional.empty()
                                             : Optional.of(
                                                     Numeral.count(text, Wording.of("desk.run.times"), 1, 1000))))));
-            var undo = choice(
+            var undo = act(
                     Wording.of("desk.run.do-not-repeat", cycle.to() - cycle.from()),
                     "",
-                    false,
                     () -> cycle(cycle, Optional.empty()));
             undo.setId("cycle-undo-" + i);
             add(undo);
@@ -295,7 +290,7 @@ final class RunSlip extends Slip {
                 changed.set(at, now);
                 work.changeRun(r -> r.withDecorations(changed));
             });
-            var away = choice(Wording.of("desk.run.take-ornament-away"), "", false, () -> {
+            var away = act(Wording.of("desk.run.take-ornament-away"), "", () -> {
                 List<Decoration> left = new ArrayList<>(all);
                 left.remove(at);
                 work.changeRun(r -> r.withDecorations(left));
@@ -303,7 +298,7 @@ final class RunSlip extends Slip {
             away.setId("ornament-away-" + i);
             add(away);
         }
-        var more = choice(Wording.of("desk.run.add-ornament-or-picture"), "", false, () -> {
+        var more = act(Wording.of("desk.run.add-ornament-or-picture"), "", () -> {
             List<Decoration> now = new ArrayList<>(all);
             now.add(Decoration.customary());
             work.changeRun(r -> r.withDecorations(now));
@@ -316,23 +311,20 @@ final class RunSlip extends Slip {
         words(
                 Wording.of("desk.run.book"),
                 List.of(
-                        word(
+                        deed(
                                 Wording.of("desk.run.earlier"),
                                 "run-earlier",
                                 Wording.of("desk.run.before-run-before-ctrl"),
-                                false,
                                 () -> work.moveRun(-1)),
-                        word(
+                        deed(
                                 Wording.of("desk.run.later"),
                                 "run-later",
                                 Wording.of("desk.run.after-run-after-ctrl"),
-                                false,
                                 () -> work.moveRun(1)),
-                        word(
+                        deed(
                                 Wording.of("desk.run.take-out"),
                                 "run-remove",
                                 Wording.of("desk.run.take-all-pages-out"),
-                                false,
                                 work::removeRun)));
         words(
                 Wording.of("desk.run.part-book"),

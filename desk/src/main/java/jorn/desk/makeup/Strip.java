@@ -9,6 +9,7 @@ import jorn.book.Cycle;
 import jorn.book.Pagination;
 import jorn.book.RunOrder;
 import jorn.book.Slot;
+import jorn.calendar.Occasion;
 
 /**
  * Which spreads the flat plan shows, and how runs and cycles lie along them. A cycle that is folded shows its first round
@@ -43,6 +44,18 @@ final class Strip {
         }
     }
 
+    /**
+     * One round of a cycle.
+     *
+     * @param group the cycle's
+     * @param number from 1
+     * @param from first page
+     * @param to last page
+     * @param occasion what it stands for, where its pages say so
+     */
+    record Round(String group, int number, int from, int to, Occasion occasion) {}
+
+    private final List<Round> rounds = new ArrayList<>();
     private final Pagination pagination;
     private final Set<String> folded;
     private final List<Stretch> stretches = new ArrayList<>();
@@ -83,15 +96,32 @@ final class Strip {
             List<Cycle> cycles = RunOrder.cyclesOf(book, slot.run());
             Optional<Cycle> outer = cycles.isEmpty() ? Optional.empty() : Optional.of(cycles.get(cycles.size() - 1));
             String key = outer.map(c -> "cycle " + c.from() + "-" + c.to()).orElse("run " + slot.run());
-            int rounds = Math.max(1, slot.round());
+            int times = Math.max(1, slot.round());
             if (group != null && group.key().equals(key)) {
-                group = new Group(key, outer, group.run(), Math.max(group.rounds(), rounds), group.from(), n);
+                group = new Group(key, outer, group.run(), Math.max(group.rounds(), times), group.from(), n);
                 replaceLast(groups, group);
             } else {
-                group = new Group(key, outer, slot.run(), rounds, n, n);
+                group = new Group(key, outer, slot.run(), times, n, n);
                 groups.add(group);
             }
+            outer.ifPresent(cycle -> gatherRound(key, cycle, slot));
         }
+    }
+
+    private void gatherRound(String group, Cycle cycle, Slot slot) {
+        Round last = rounds.isEmpty() ? null : rounds.get(rounds.size() - 1);
+        Occasion own = slot.occasion().span().equals(Optional.of(cycle.per())) ? slot.occasion() : Occasion.NONE;
+        if (last == null || !last.group().equals(group) || last.number() != slot.round()) {
+            rounds.add(new Round(group, slot.round(), slot.number(), slot.number(), own));
+            return;
+        }
+        Occasion occasion = last.occasion().from().isPresent() ? last.occasion() : own;
+        replaceLast(rounds, new Round(group, last.number(), last.from(), slot.number(), occasion));
+    }
+
+    /** The rounds of cycles, in reading order. */
+    List<Round> rounds() {
+        return rounds;
     }
 
     private static <T> void replaceLast(List<T> list, T last) {

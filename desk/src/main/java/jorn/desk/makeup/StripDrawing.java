@@ -20,6 +20,8 @@ import jorn.say.Wording;
 final class StripDrawing {
     private static final Color CHOSEN = Color.web("#A1352A", 0.16);
 
+    private static final Color TINT = Color.web("#C9B48C", 0.28);
+
     private final GraphicsContext g;
     private final CanvasPane pane;
     private final StripLayout layout;
@@ -131,27 +133,49 @@ final class StripDrawing {
         }
     }
 
-    /** Cycles, with how often they come. */
+    /** Cycles: their rounds by what they stand for, or how often they come where they are folded. */
     void cycles() {
-        double y = StripLayout.TOP + layout.thumbHeight() + 6 + layout.em() * 1.75;
+        double y = StripLayout.TOP + layout.thumbHeight() + 6 + layout.em() * 1.5;
         for (Strip.Group group : layout.strip().groups()) {
-            if (group.cycle().isEmpty()) {
-                continue;
+            if (group.cycle().isPresent() && (layout.strip().isFolded(group) || !group.canFold())) {
+                String name = group.rounds() + " × "
+                        + Wording.within(group.cycle().get().name());
+                String fold = group.canFold() ? Wording.of("desk.strip-drawing.open") : "";
+                band(group.from(), group.to(), y, name + ", " + group.from() + "–" + group.to() + fold, name);
             }
-            double x1 = layout.from(group.from(), group.to()) + 1 - offset;
-            double x2 = layout.to(group.from(), group.to()) - 1 - offset;
-            if (x2 < 0 || x1 > width) {
-                continue;
+        }
+        for (Strip.Round round : layout.strip().rounds()) {
+            boolean folded = layout.strip()
+                    .groupOf(round.from())
+                    .filter(gr -> layout.strip().isFolded(gr) || !gr.canFold())
+                    .isPresent();
+            if (!folded) {
+                String occasion = OccasionWords.of(
+                        round.occasion(), state.book().calendar().weeks());
+                String name = occasion.isEmpty() ? Wording.of("desk.strip-drawing.round", round.number()) : occasion;
+                String fold = round.number() == 1 ? Wording.of("desk.strip-drawing.fold") : "";
+                band(round.from(), round.to(), y, name + ", " + round.from() + "–" + round.to() + fold, name);
             }
-            String name =
-                    group.rounds() + " × " + Wording.within(group.cycle().get().name());
-            String range = ", " + group.from() + "–" + group.to();
-            String fold = group.canFold()
-                    ? layout.strip().isFolded(group)
-                            ? Wording.of("desk.strip-drawing.open")
-                            : Wording.of("desk.strip-drawing.fold")
-                    : "";
-            bracket(x1, x2, y, Theme.INK, name + range + fold, name);
+        }
+    }
+
+    private void band(int from, int to, double y, String name, String brief) {
+        double x1 = layout.from(from, to) + 1 - offset;
+        double x2 = layout.to(from, to) - 1 - offset;
+        if (x2 >= 0 && x1 <= width) {
+            bracket(x1, x2, y, Theme.INK, name, brief);
+        }
+    }
+
+    /** Tells rounds of cycles apart by a tint behind every second one. */
+    void tints() {
+        g.setFill(TINT);
+        for (Strip.Round round : layout.strip().rounds()) {
+            double x1 = layout.from(round.from(), round.to()) - offset;
+            double x2 = layout.to(round.from(), round.to()) - offset;
+            if (round.number() % 2 == 0 && x2 >= 0 && x1 <= width) {
+                g.fillRect(x1 - 3, 0, x2 - x1 + 6, StripLayout.TOP + layout.thumbHeight() + 4);
+            }
         }
     }
 

@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class StripLayout {
     static final double TOP = 5;
-    private static final double SIDE_GAP = 9;
+    static final double SIDE_GAP = 9;
 
     /** The rows of the plan, from the top. */
     enum Row {
@@ -52,8 +52,7 @@ final class StripLayout {
         this.state = state;
         this.strip = strip;
         this.em = em;
-        double marks = em * (strip.hasCycles() ? 3.8 : 2.1);
-        thumbHeight = Math.max(20, height - TOP - marks);
+        thumbHeight = Math.max(20, height - TOP - marks(strip.hasCycles(), em));
         Box trim = state.edition().pages().frame(Side.RECTO).trim();
         thumbWidth = thumbHeight * trim.width() / trim.height();
         fromRight = state.book().brief().reading() == Reading.RIGHT_TO_LEFT;
@@ -64,6 +63,16 @@ final class StripLayout {
             x += step() + hiddenWidth(i);
         }
         width = x + SIDE_GAP;
+    }
+
+    /** Room for the marks of runs under the pages, and of cycles under those. */
+    static double marks(boolean cycles, double em) {
+        return em * (cycles ? 3.25 : 1.85);
+    }
+
+    /** How high a line of pages with its marks is. */
+    double lineHeight() {
+        return TOP + thumbHeight + marks(strip.hasCycles(), em);
     }
 
     Strip strip() {
@@ -141,7 +150,7 @@ final class StripLayout {
 
     Row rowAt(double y) {
         double runs = TOP + thumbHeight + 3;
-        return y < runs ? Row.PAGES : strip.hasCycles() && y > runs + em * 1.8 ? Row.CYCLES : Row.RUNS;
+        return y < runs ? Row.PAGES : strip.hasCycles() && y > runs + em * 1.5 ? Row.CYCLES : Row.RUNS;
     }
 
     /** Which of the shown spreads is at a place, or the nearest. */

@@ -73,13 +73,18 @@ public final class BookFiles {
         return asker;
     }
 
-    /** Puts a new book on the desk; the present one is saved first where it has a file. */
+    /** Puts a new book on the desk; the present one is saved first where it has a file, and otherwise waits under Books. */
     public void begin(Book book) {
         desk.attempt(() -> {
+            boolean waits = !desk.isSaved() && desk.file().isEmpty();
+            String before = desk.book().shownTitle();
             if (makeSafe()) {
                 keeper.attend(book, Optional.empty());
                 desk.lay(book, Optional.empty());
                 desk.bench().set(BenchName.BRIEF);
+                if (waits) {
+                    desk.say("desk.book-files.waits-under-books", before);
+                }
             }
         });
     }
@@ -265,7 +270,16 @@ public final class BookFiles {
         if (desk.isSaved()) {
             return true;
         }
-        return desk.file().isPresent() ? save() : saveAs();
+        if (desk.file().isPresent()) {
+            return save();
+        }
+        try {
+            keeper.keepNow(Keeper.Work.on(desk));
+            return true;
+        } catch (Trouble t) {
+            Mishap.log(t);
+            return saveAs();
+        }
     }
 
     /** Puts back the work that was done last and not saved; what else waits is found under Books. */

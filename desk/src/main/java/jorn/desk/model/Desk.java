@@ -81,6 +81,8 @@ public final class Desk {
     }
 
     private void lay(History steps, @Nullable Book inFile, Optional<Path> from, FileStamp read) {
+        // What was said of another book is not said of this one.
+        putAwayNotice();
         // While the old book is still seen: whoever hears of the page looks at its pages.
         page.set(1);
         history = steps;
@@ -216,6 +218,11 @@ public final class Desk {
         show(Notice.done(key, arguments));
     }
 
+    /** Says how the book was changed, with undo beside it; see {@link Notice#changed}. */
+    public void sayChanged(String key, Object... arguments) {
+        show(Notice.changed(key, arguments));
+    }
+
     public void putAwayNotice() {
         if (notice.get() == null || !notice.get().isQuestion()) {
             notice.set(null);
@@ -319,6 +326,9 @@ public final class Desk {
             page.set(count);
         }
         before = Optional.empty();
+        if (notice.get() != null && notice.get().undoable()) {
+            putAwayNotice();
+        }
         // Known before the state is seen, so that whoever shows it shows both of the same moment.
         findings.set(reader.read(now.edition(), unit.get(), all -> {
             findings.set(all);

@@ -19,16 +19,23 @@ public record Findings(Edition of, List<Finding> all, boolean whole) {
         all = List.copyOf(all);
     }
 
-    /** Those that must be mended or looked at; notes left out. */
+    /** Those of one weight. */
+    public List<Finding> of(Severity severity) {
+        return all.stream().filter(f -> f.severity() == severity).toList();
+    }
+
+    /** Those that must be mended before the book may go. */
     public List<Finding> toMend() {
-        return all.stream().filter(f -> f.severity() != Severity.NOTE).toList();
+        return of(Severity.ERROR);
+    }
+
+    /** Those that somebody should look at. */
+    public List<Finding> toLookAt() {
+        return of(Severity.WARNING);
     }
 
     /** The ids of what must be mended. */
     Set<String> errors() {
-        return all.stream()
-                .filter(f -> f.severity() == Severity.ERROR)
-                .map(Finding::id)
-                .collect(Collectors.toSet());
+        return toMend().stream().map(Finding::id).collect(Collectors.toSet());
     }
 }

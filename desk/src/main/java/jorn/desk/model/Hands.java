@@ -17,7 +17,7 @@ public final class Hands {
      * @param what for the name of the thread
      * @param later runs something on the interface thread
      */
-    Hands(String what, Executor later) {
+    public Hands(String what, Executor later) {
         ThreadPoolExecutor pool = new ThreadPoolExecutor(1, 1, 5, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), r -> {
             Thread t = new Thread(r, what);
             t.setDaemon(true);
@@ -34,7 +34,7 @@ public final class Hands {
      * @param then gets it, on the interface thread
      * @param failed gets what went wrong, on the interface thread
      */
-    <T> void fetch(Callable<T> work, Consumer<T> then, Consumer<Throwable> failed) {
+    public <T> void fetch(Callable<T> work, Consumer<T> then, Consumer<Throwable> failed) {
         one.execute(() -> {
             T fetched;
             try {

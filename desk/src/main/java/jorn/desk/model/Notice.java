@@ -10,9 +10,10 @@ import jorn.say.Message;
  * @param what what happened
  * @param next what to do now, or where to find it
  * @param good whether nothing went wrong
+ * @param undoable whether it tells of a change that one step back undoes; such a notice goes with the next change
  * @param choices answers to a question; none where it is none
  */
-public record Notice(Message what, Message next, boolean good, List<Choice> choices) {
+public record Notice(Message what, Message next, boolean good, boolean undoable, List<Choice> choices) {
     /**
      * An answer to a question.
      *
@@ -28,7 +29,7 @@ public record Notice(Message what, Message next, boolean good, List<Choice> choi
 
     /** Something cannot be done. */
     public static Notice of(Trouble trouble) {
-        return new Notice(trouble.message(), trouble.remedyMessage(), false, List.of());
+        return new Notice(trouble.message(), trouble.remedyMessage(), false, false, List.of());
     }
 
     /**
@@ -37,7 +38,12 @@ public record Notice(Message what, Message next, boolean good, List<Choice> choi
      * @param key of what was done; what to do now has {@code .do} after it
      */
     public static Notice done(String key, Object... arguments) {
-        return new Notice(Message.of(key, arguments), Message.of(key + ".do", arguments), true, List.of());
+        return new Notice(Message.of(key, arguments), Message.of(key + ".do", arguments), true, false, List.of());
+    }
+
+    /** The book was changed in a way that may not be seen, or not have been meant; undo stands beside it. */
+    public static Notice changed(String key, Object... arguments) {
+        return new Notice(Message.of(key, arguments), Message.plain(""), true, true, List.of());
     }
 
     /**
@@ -47,7 +53,7 @@ public record Notice(Message what, Message next, boolean good, List<Choice> choi
      * @param next what hangs on the answer
      */
     public static Notice question(Message what, Message next, Choice... choices) {
-        return new Notice(what, next, false, List.of(choices));
+        return new Notice(what, next, false, false, List.of(choices));
     }
 
     public boolean isQuestion() {
@@ -56,6 +62,6 @@ public record Notice(Message what, Message next, boolean good, List<Choice> choi
 
     /** Both sentences. */
     public String text() {
-        return what.text() + " " + next.text();
+        return (what.text() + " " + next.text()).strip();
     }
 }

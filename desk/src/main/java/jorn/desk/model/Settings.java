@@ -24,6 +24,9 @@ import jorn.store.SafeFile;
 public final class Settings {
     private static final Logger LOG = Logger.getLogger(Settings.class.getName());
     private static final int RECENT = 8;
+    /** Pixels to an inch that window systems assume; common practice. */
+    private static final double CUSTOMARY_PIXELS = 96;
+
     private static final int LARGEST_MB = 5;
 
     private final Path folder;
@@ -32,7 +35,11 @@ public final class Settings {
     private int textSize = 100;
     private final List<Path> recent = new ArrayList<>();
     private double[] window = {};
+    private boolean maximised;
     private String exportFolder = "";
+    /** Pixels to a point of print on this screen; 0 where nobody has measured. */
+    private double pixelsPerPoint;
+
     private Optional<Trouble> trouble = Optional.empty();
 
     private Settings(Path folder, Path data) {
@@ -97,6 +104,9 @@ public final class Settings {
         textSize = Math.min(200, Math.max(80, n.path("textSize").asInt(100)));
         n.path("recent").forEach(r -> recent.add(Path.of(r.asText())));
         exportFolder = n.path("exportFolder").asText("");
+        maximised = n.path("maximised").asBoolean();
+        double measured = n.path("pixelsPerPoint").asDouble();
+        pixelsPerPoint = isScreens(measured) ? measured : 0;
         double[] place = new double[n.path("window").size()];
         for (int i = 0; i < place.length; i++) {
             place[i] = n.path("window").get(i).asDouble();
@@ -112,6 +122,8 @@ public final class Settings {
         n.put("unit", unit.sign());
         n.put("textSize", textSize);
         n.put("exportFolder", exportFolder);
+        n.put("maximised", maximised);
+        n.put("pixelsPerPoint", pixelsPerPoint);
         ArrayNode books = n.putArray("recent");
         recent.forEach(r -> books.add(r.toString()));
         ArrayNode place = n.putArray("window");
@@ -196,6 +208,33 @@ public final class Settings {
     public void setWindow(double x, double y, double width, double height) {
         window = new double[] {x, y, width, height};
         save();
+    }
+
+    /** Whether the window filled the screen when it was closed; the place is then the one that it goes back to. */
+    public boolean isMaximised() {
+        return maximised;
+    }
+
+    public void setMaximised(boolean now) {
+        maximised = now;
+        save();
+    }
+
+    /** How many pixels a point of print is on this screen: as measured with a ruler, otherwise as screens commonly are. */
+    public double pixelsPerPoint() {
+        return pixelsPerPoint > 0 ? pixelsPerPoint : CUSTOMARY_PIXELS / Unit.INCH.points();
+    }
+
+    /** @param pixels to a point; what no screen has is not taken */
+    public void setPixelsPerPoint(double pixels) {
+        if (isScreens(pixels)) {
+            pixelsPerPoint = pixels;
+            save();
+        }
+    }
+
+    private static boolean isScreens(double pixels) {
+        return pixels > 0.3 && pixels < 12;
     }
 
     /** The folder last written to, or empty. */

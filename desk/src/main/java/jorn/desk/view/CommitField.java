@@ -29,6 +29,7 @@ public final class CommitField extends TextField {
         setPrefColumnCount(8);
         taking = new FieldCommit(this, take, verdict);
         setOnAction(e -> deal());
+        FocusKeep.selectOnArrival(this);
     }
 
     /** Hands over what was typed, if it is not what was taken last. */

@@ -165,23 +165,7 @@ public final class CoverView extends CanvasPane {
     private void drawMeasures(GraphicsContext g, Rectangle2D all) {
         double y = all.getMinY() - em() * 0.55;
         g.setTextAlign(TextAlignment.CENTER);
-        for (CoverGeometry.Panel panel : state.cover().panels()) {
-            Rectangle2D at = placeOf(panel.box());
-            boolean spine = panel.part() == CoverGeometry.CoverPart.SPINE;
-            Length across = Length.points(panel.box().width());
-            String name = name(panel.part());
-            String whole = name + " " + (spine ? across.format(unit, Precision.EXACT) : across.format(unit));
-            double room = spine ? em() * 9 : at.getWidth() - em() * 2;
-            String label = widthOf(whole) <= room ? whole : widthOf(name) <= room ? name : "";
-            boolean atSpine = spine || state.cover().spineBox().isEmpty();
-            double shift = atSpine
-                    ? 0
-                    : em()
-                            * (panel.part().name().contains("BACK") == at.getMinX() < all.getMinX() + all.getWidth() / 2
-                                    ? -1.2
-                                    : 1.2);
-            write(g, label, at.getMinX() + at.getWidth() / 2 + shift, y, spine ? Theme.THREAD : Theme.SOFT_INK, spine);
-        }
+        panelNames(g, y);
         double under = all.getMaxY() + em() * 0.75;
         measureLine(g, all.getMinX(), under, all.getMaxX(), under);
         String sheet = state.measures().get("cover.width").text(unit) + " × "
@@ -207,5 +191,46 @@ public final class CoverView extends CanvasPane {
             }
             captions(g, centre, y2 + em() * 1.2, getWidth() - 8, parts.toArray(String[]::new));
         }
+    }
+
+    /** The panels' names above them; those beside the spine give way to the spine's, which may be wider than the spine itself. */
+    private void panelNames(GraphicsContext g, double y) {
+        double gap = em() * 0.8;
+        double spineLeft = Double.NaN;
+        double spineRight = Double.NaN;
+        for (CoverGeometry.Panel panel : state.cover().panels()) {
+            if (panel.part() == CoverGeometry.CoverPart.SPINE) {
+                Rectangle2D at = placeOf(panel.box());
+                String label = measured(panel, true, Double.MAX_VALUE);
+                double middle = at.getMinX() + at.getWidth() / 2;
+                // Bold letters are a little wider.
+                spineLeft = middle - widthOf(label) * 0.54 - gap;
+                spineRight = middle + widthOf(label) * 0.54 + gap;
+                write(g, label, middle, y, Theme.THREAD, true);
+            }
+        }
+        for (CoverGeometry.Panel panel : state.cover().panels()) {
+            if (panel.part() == CoverGeometry.CoverPart.SPINE) {
+                continue;
+            }
+            Rectangle2D at = placeOf(panel.box());
+            double left =
+                    at.getMinX() < spineLeft ? at.getMinX() : Math.max(at.getMinX(), orElse(spineRight, at.getMinX()));
+            double right =
+                    at.getMinX() < spineLeft ? Math.min(at.getMaxX(), orElse(spineLeft, at.getMaxX())) : at.getMaxX();
+            write(g, measured(panel, false, right - left), (left + right) / 2, y, Theme.SOFT_INK, false);
+        }
+    }
+
+    private static double orElse(double value, double otherwise) {
+        return Double.isNaN(value) ? otherwise : value;
+    }
+
+    /** The panel's name with its width, or as much of that as there is room for. */
+    private String measured(CoverGeometry.Panel panel, boolean exact, double room) {
+        Length across = Length.points(panel.box().width());
+        String name = name(panel.part());
+        String whole = name + " " + (exact ? across.format(unit, Precision.EXACT) : across.format(unit));
+        return widthOf(whole) <= room ? whole : widthOf(name) <= room ? name : "";
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.application.Platform;
+import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -37,10 +38,9 @@ public final class Header extends VBox {
     private final Button books;
     private final Painter painter;
     private static final int MOST_WAITING = 4;
+    private static final PseudoClass IDLE = PseudoClass.getPseudoClass("idle");
     private final Button redo;
     private final Button save;
-    private final Button measures;
-    private Runnable onMeasures = () -> {};
     private final Label state = Labels.label("", "soft");
 
     private final Label opening = new Label();
@@ -78,31 +78,28 @@ public final class Header extends VBox {
                         with(ink, ", "),
                         with(binding, Wording.of("desk.header.for")),
                         with(press, "."));
-        books = Labels.wordButton(
-                Wording.of("desk.header.books"), Wording.of("desk.header.open-begin-or-find"), () -> {});
+        books = Labels.opener(Wording.of("desk.header.books"), Wording.of("desk.header.open-begin-or-find"));
         books.setId("books");
         books.setOnAction(e -> slips.toggle(booksSlip(), books));
-        undo = Labels.wordButton(
-                Wording.of("desk.header.undo"), Wording.of("desk.header.take-back-last-change"), desk::undo);
-        redo = Labels.wordButton(
-                Wording.of("desk.header.redo"), Wording.of("desk.header.make-again-shift-ctrl"), desk::redo);
-        save = Labels.wordButton(
-                Wording.of("desk.header.save"), Wording.of("desk.header.save-book-ctrl-s"), files::save);
+        undo = Labels.act(Wording.of("desk.header.undo"), Wording.of("desk.header.take-back-last-change"), desk::undo);
+        redo = Labels.act(Wording.of("desk.header.redo"), Wording.of("desk.header.make-again-shift-ctrl"), desk::redo);
+        save = Labels.act(Wording.of("desk.header.save"), Wording.of("desk.header.save-book-ctrl-s"), this::save);
         undo.setId("undo");
         redo.setId("redo");
         save.setId("save");
         state.setId("saved-state");
-        measures = Labels.wordButton(
-                Wording.of("desk.header.measures"),
-                Wording.of("desk.header.show-or-hide-measure"),
-                () -> onMeasures.run());
-        measures.setId("measures");
-        HBox top = new HBox(6, name, Labels.spring(), state, measures, books, undo, redo, save);
+        // Long words give way to each other and are told whole by hovering; what can be done has its room first.
+        name.setMinWidth(60);
+        state.setMinWidth(0);
+        for (Button deed : List.of(books, undo, redo, save)) {
+            deed.setMinWidth(Region.USE_PREF_SIZE);
+        }
+        HBox top = new HBox(8, name, Labels.spring(), state, books, undo, redo, save);
         top.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         Region rule = new Region();
         rule.getStyleClass().add("rule");
-        setSpacing(5);
-        VBox.setMargin(rule, new javafx.geometry.Insets(7, 0, 0, 0));
+        setSpacing(1);
+        VBox.setMargin(rule, new javafx.geometry.Insets(5, 0, 0, 0));
         getChildren().addAll(top, sentence, rule);
         desk.state().addListener((o, was, now) -> show());
         show();
@@ -143,8 +140,9 @@ public final class Header extends VBox {
         ink.setText(brief.inkSet().called());
         binding.setText(brief.offer().inWords());
         press.setText(brief.press().name());
-        undo.setDisable(!desk.canUndo());
-        redo.setDisable(!desk.canRedo());
+        // Never disabled, for then the focus would go on to the next one, and a stray Enter would act there.
+        idle(undo, !desk.canUndo());
+        idle(redo, !desk.canRedo());
         String where = desk.file().map(f -> f.getFileName().toString()).orElse("");
         state.setText(
                 desk.isSaved()
@@ -152,7 +150,17 @@ public final class Header extends VBox {
                         : where.isEmpty()
                                 ? Wording.of("desk.header.kept-but-not-saved")
                                 : Wording.of("desk.header.changed-since-saved", where));
-        save.setDisable(desk.isSaved() && !where.isEmpty());
+        idle(save, desk.isSaved() && !where.isEmpty());
+    }
+
+    private void save() {
+        if (!desk.isSaved() || desk.file().isEmpty()) {
+            files.save();
+        }
+    }
+
+    private static void idle(Button button, boolean idle) {
+        button.pseudoClassStateChanged(IDLE, idle);
     }
 
     /** "A5" in millimetres, otherwise the size in the unit. */
@@ -166,16 +174,15 @@ public final class Header extends VBox {
     private Slip booksSlip() {
         Slip slip = new Slip(Wording.of("desk.header.books"));
         slip.add(
-                slip.choice(Wording.of("desk.header.open"), Wording.of("desk.header.ctrl-o"), false, files::open),
-                slip.choice(Wording.of("desk.header.save"), Wording.of("desk.header.ctrl-s"), false, files::save),
-                slip.choice(
-                        Wording.of("desk.header.save-2"), Wording.of("desk.header.shift-ctrl-s"), false, files::saveAs),
+                slip.act(Wording.of("desk.header.open"), Wording.of("desk.header.ctrl-o"), files::open),
+                slip.act(Wording.of("desk.header.save"), Wording.of("desk.header.ctrl-s"), files::save),
+                slip.act(Wording.of("desk.header.save-2"), Wording.of("desk.header.shift-ctrl-s"), files::saveAs),
                 versionsChoice(slip));
         List<Waiting> waiting = files.waiting();
         if (!waiting.isEmpty()) {
             slip.add(Labels.label(Wording.of("desk.header.waits"), "group-name"));
             for (Waiting each : waiting.subList(0, Math.min(MOST_WAITING, waiting.size()))) {
-                slip.add(slip.choice(each.title(), Moments.inWords(each.when()), false, () -> files.resume(each)));
+                slip.add(slip.act(each.title(), Moments.inWords(each.when()), () -> files.resume(each)));
             }
         }
         slip.add(Labels.label(Wording.of("desk.header.begin-new-one"), "group-name"));
@@ -195,20 +202,20 @@ public final class Header extends VBox {
         for (Path path : desk.settings().recent()) {
             String folder = String.valueOf(
                     path.getParent() == null ? "" : path.getParent().getFileName());
-            slip.add(slip.choice(path.getFileName().toString(), folder, false, () -> files.open(path)));
+            slip.add(slip.act(path.getFileName().toString(), folder, () -> files.open(path)));
         }
         slip.add(Labels.label(Wording.of("desk.header.demo-books-skep-sedge"), "group-name"));
         for (Book book : DemoBooks.all()) {
-            slip.add(slip.choice(book.title(), book.kind(), false, () -> files.begin(book)));
+            slip.add(slip.act(book.title(), book.kind(), () -> files.begin(book)));
         }
         HBox sizes = new HBox(4);
         for (int percent : new int[] {100, 125, 150}) {
-            Button size = Labels.wordButton(percent + " %", Wording.of("desk.header.size-all-words-window"), () -> {
+            boolean now = desk.settings().textSize() == percent;
+            Button size = Labels.oneOf(percent + " %", Wording.of("desk.header.size-all-words-window"), now, () -> {
                 desk.settings().setTextSize(percent);
                 onTextSize.run();
                 slips.close();
             });
-            Rail.choose(size, desk.settings().textSize() == percent);
             sizes.getChildren().add(size);
         }
         // Beside each other: the slip is as tall as a small window already.
@@ -219,10 +226,9 @@ public final class Header extends VBox {
     }
 
     private Button versionsChoice(Slip slip) {
-        Button choice = slip.choice(
+        Button choice = slip.act(
                 Wording.of("desk.header.earlier-versions"),
                 Wording.of("desk.header.look-and-go-back"),
-                false,
                 () -> Platform.runLater(() -> slips.toggle(new VersionsSlip(desk, files, painter), books)));
         choice.setId("earlier-versions");
         return choice;
@@ -245,9 +251,10 @@ public final class Header extends VBox {
     }
 
     private Button language(LanguageChoice choice, Optional<Language> wanted, String name) {
-        Button button = Labels.wordButton(
+        Button button = Labels.oneOf(
                 name,
                 Wording.of("desk.header.speaks"),
+                choice.byHand().equals(wanted),
                 () -> desk.attempt(() -> {
                     choice.choose(wanted);
                     slips.close();
@@ -256,7 +263,6 @@ public final class Header extends VBox {
                             wanted.orElseGet(Language::ofSystem).ownName());
                 }));
         button.setId("language-" + wanted.map(Language::code).orElse("system"));
-        Rail.choose(button, choice.byHand().equals(wanted));
         return button;
     }
 
@@ -265,16 +271,5 @@ public final class Header extends VBox {
     /** What to do when the user chooses another text size. */
     public void setOnTextSize(Runnable listener) {
         onTextSize = listener;
-    }
-
-    /** What to do when the measure card is asked for. */
-    public void setOnMeasures(Runnable listener) {
-        onMeasures = listener;
-    }
-
-    /** Offers the measure card on request, where it has no room of its own. */
-    public void offerMeasures(boolean offered) {
-        measures.setVisible(offered);
-        measures.setManaged(offered);
     }
 }

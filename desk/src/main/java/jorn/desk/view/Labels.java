@@ -1,5 +1,6 @@
 package jorn.desk.view;
 
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -9,6 +10,7 @@ import jorn.measure.Figure;
 import jorn.measure.Length;
 import jorn.measure.Scalar;
 import jorn.measure.Unit;
+import jorn.say.Wording;
 
 /** Small makers of labels and buttons, so that all benches speak alike. */
 public final class Labels {
@@ -29,11 +31,45 @@ public final class Labels {
         return label;
     }
 
-    /** A button that looks like a word. */
-    public static Button wordButton(String text, String help, Runnable deed) {
+    /** A button that does something: a small label of paper. */
+    public static Button act(String text, String help, Runnable deed) {
         Button button = button(text, help, deed);
-        button.getStyleClass().setAll("word-button");
+        button.getStyleClass().setAll("act");
         return button;
+    }
+
+    /** A button that opens a slip or a view: a word on a dotted thread, as in the sentence. */
+    public static Button opener(String text, String help) {
+        Button button = button(text, help, () -> {});
+        button.getStyleClass().setAll("opener");
+        return button;
+    }
+
+    /** One of several that can be chosen: a word behind a sewing hole, through which the thread goes where it is chosen. */
+    public static Button oneOf(String text, String help, boolean chosen, Runnable choose) {
+        Button button = button(text, help, choose);
+        button.getStyleClass().setAll("one-of");
+        button.setGraphic(hole());
+        mark(button, chosen);
+        return button;
+    }
+
+    /** The hole before what can be chosen. */
+    public static Region hole() {
+        Region hole = new Region();
+        hole.getStyleClass().add("hole");
+        return hole;
+    }
+
+    /** Marks a node as the chosen one of its kind, or not. */
+    public static void mark(Node node, boolean chosen) {
+        node.getStyleClass().remove("chosen");
+        if (chosen) {
+            node.getStyleClass().add("chosen");
+        }
+        if (node instanceof Button button && !button.getText().isEmpty()) {
+            button.setAccessibleText(chosen ? Wording.of("desk.slip.chosen", button.getText()) : null);
+        }
     }
 
     /** The button that does the work of a bench. */

@@ -1,12 +1,11 @@
 package jorn.desk.view;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -39,8 +38,8 @@ public final class MeasureCard extends Pane {
     private final VBox rows = new VBox();
     private final VBox card = new VBox(6);
     private final Set<String> unfolded = new HashSet<>();
-    private final Map<String, String> shownBefore = new HashMap<>();
-    private final Set<String> changed = new HashSet<>();
+    private final ChangedFigures changed;
+    private final ScrollPane scroll = new ScrollPane(rows);
     private BiConsumer<String, Node> onDecision = (decision, from) -> {};
     private final CubicCurve thread = new CubicCurve();
 
@@ -53,13 +52,21 @@ public final class MeasureCard extends Pane {
 
     private record Group(String name, List<Row> rows) {}
 
-    public MeasureCard(Desk desk) {
+    /** @param fold folds the card away */
+    public MeasureCard(Desk desk, ChangedFigures changed, Runnable fold) {
         this.desk = desk;
+        this.changed = changed;
         Circle eyelet = new Circle(6, Theme.PAPER);
         eyelet.setStroke(Theme.HAIRLINE);
-        HBox head = new HBox(10, eyelet, Labels.label(Wording.of("desk.measure-card.measure-card"), "heading"));
+        Button away = Labels.act(Wording.of("desk.measure-card.fold"), Wording.of("desk.measure-card.fold-help"), fold);
+        away.setId("fold-measures");
+        HBox head = new HBox(
+                10,
+                eyelet,
+                Labels.label(Wording.of("desk.measure-card.measure-card"), "heading"),
+                Labels.spring(),
+                away);
         head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        ScrollPane scroll = new ScrollPane(rows);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
@@ -75,25 +82,24 @@ public final class MeasureCard extends Pane {
         getChildren().addAll(card, thread);
         rows.setSpacing(1);
         rows.setStyle("-fx-padding: 0 0.35em 0 0;");
-        desk.state().addListener((o, was, now) -> {
-            noteChanges();
-            show();
-        });
+        desk.state().addListener((o, was, now) -> show());
         desk.bench().addListener((o, was, now) -> show());
-        desk.page().addListener((o, was, now) -> show());
-        noteChanges();
-        changed.clear();
-        show();
     }
 
-    private void noteChanges() {
-        Unit unit = desk.unit().get();
-        changed.clear();
-        desk.state().get().measures().all().forEach((key, figure) -> {
-            String text = unit + figure.text(unit);
-            String before = shownBefore.put(key, text);
-            if (before != null && !before.equals(text) && before.startsWith(unit.toString())) {
-                changed.add(key);
+    /** Shows the card, at a figure whose working is unfolded; at the first one where none is named. */
+    public void open(String key) {
+        if (!key.isEmpty()) {
+            unfolded.add(key);
+        }
+        setVisible(true);
+        show();
+        Platform.runLater(() -> {
+            Node row = key.isEmpty() ? null : rows.lookup("#figure-" + key.replace('.', '-'));
+            if (row == null) {
+                row = rows.lookup(".figure-row");
+            }
+            if (row != null) {
+                row.requestFocus();
             }
         });
     }
@@ -162,11 +168,12 @@ public final class MeasureCard extends Pane {
     }
 
     private void show() {
-        String focused = getScene() != null
-                        && getScene().getFocusOwner() instanceof Button b
-                        && rows.getChildren().contains(b)
-                ? b.getId()
-                : "";
+        if (isVisible()) {
+            FocusKeep.around(rows, scroll, this::makeRows);
+        }
+    }
+
+    private void makeRows() {
         rows.getChildren().clear();
         Measures measures = desk.state().get().measures();
         for (Group group : groups()) {
@@ -181,9 +188,6 @@ public final class MeasureCard extends Pane {
             name.setStyle("-fx-padding: 0.7em 0 0.1em 0.1em;");
             rows.getChildren().add(name);
             there.forEach(r -> addRow(r, measures));
-        }
-        if (!focused.isEmpty() && rows.lookup("#" + focused) instanceof Button again) {
-            again.requestFocus();
         }
     }
 
@@ -215,8 +219,8 @@ public final class MeasureCard extends Pane {
         button.getStyleClass().setAll("figure-row");
         button.setId("figure-" + row.key().replace('.', '-'));
         button.setAccessibleText(row.name() + " " + value);
-        button.setAccessibleHelp(Wording.of("desk.measure-card.figure-jorn-has-worked"));
-        if (changed.contains(row.key()) || changed.contains(row.second())) {
+        button.setAccessibleHelp(FigureHelp.of(figure));
+        if (changed.has(row.key()) || changed.has(row.second())) {
             button.getStyleClass().add("changed");
         }
         line.prefWidthProperty().bind(rows.widthProperty().subtract(13));
@@ -245,9 +249,10 @@ public final class MeasureCard extends Pane {
     private void addWorking(Row row, Figure figure, String text) {
         Label working = Labels.wrapped(text, "working");
         working.setId("working-" + row.key().replace('.', '-'));
+        FigureHelp.about(figure).ifPresent(a -> rows.getChildren().add(Labels.wrapped(a, "soft")));
         rows.getChildren().add(working);
-        FlowPane words = new FlowPane(2, 0);
-        Button copy = Labels.wordButton(
+        FlowPane words = new FlowPane(6, 4);
+        Button copy = Labels.act(
                 Wording.of("desk.measure-card.copy"), Wording.of("desk.measure-card.copy-working-text"), () -> {
                     ClipboardContent content = new ClipboardContent();
                     content.putString(text);
@@ -258,7 +263,7 @@ public final class MeasureCard extends Pane {
         Set<String> decisions = new java.util.TreeSet<>();
         restsOn(figure, decisions);
         for (String decision : decisions) {
-            Button go = Labels.wordButton(decision, Wording.of("desk.measure-card.go-decision"), () -> {});
+            Button go = Labels.opener(decision, Wording.of("desk.measure-card.go-decision"));
             go.setId("rests-on-" + decision);
             go.setOnAction(e -> onDecision.accept(decision, go));
             words.getChildren().add(go);
@@ -295,14 +300,14 @@ public final class MeasureCard extends Pane {
 
     @Override
     protected void layoutChildren() {
-        card.resizeRelocate(0, 20, getWidth(), getHeight() - 20);
-        thread.setStartX(-16);
-        thread.setStartY(0);
+        card.resizeRelocate(0, 8, getWidth(), Math.max(0, Math.min(getHeight() - 8, card.prefHeight(getWidth()))));
+        thread.setStartX(10);
+        thread.setStartY(-14);
         thread.setControlX1(-6);
-        thread.setControlY1(22);
-        thread.setControlX2(12);
-        thread.setControlY2(26);
+        thread.setControlY1(2);
+        thread.setControlX2(8);
+        thread.setControlY2(20);
         thread.setEndX(24);
-        thread.setEndY(46);
+        thread.setEndY(32);
     }
 }

@@ -91,31 +91,23 @@ public final class Rail extends Pane {
     }
 
     private HBox units() {
-        Button inches = Labels.wordButton("in", Wording.of("desk.rail.show-lengths-inches"), () -> desk.unit()
+        Button inches = Labels.oneOf("in", Wording.of("desk.rail.show-lengths-inches"), false, () -> desk.unit()
                 .set(Unit.INCH));
-        Button mm = Labels.wordButton("mm", Wording.of("desk.rail.show-lengths-millimetres"), () -> desk.unit()
+        Button mm = Labels.oneOf("mm", Wording.of("desk.rail.show-lengths-millimetres"), false, () -> desk.unit()
                 .set(Unit.MILLIMETRE));
         inches.setId("unit-in");
         mm.setId("unit-mm");
         inches.getStyleClass().add("unit-button");
         mm.getStyleClass().add("unit-button");
         Runnable mark = () -> {
-            choose(inches, desk.unit().get() == Unit.INCH);
-            choose(mm, desk.unit().get() == Unit.MILLIMETRE);
+            Labels.mark(inches, desk.unit().get() == Unit.INCH);
+            Labels.mark(mm, desk.unit().get() == Unit.MILLIMETRE);
         };
         desk.unit().addListener((o, was, now) -> mark.run());
         mark.run();
-        HBox row = new HBox(2, inches, Labels.label("·", "soft"), mm);
+        HBox row = new HBox(2, inches, mm);
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         return row;
-    }
-
-    /** Marks a node as the chosen one of its kind, or not. */
-    static void choose(javafx.scene.Node node, boolean chosen) {
-        node.getStyleClass().remove("chosen");
-        if (chosen) {
-            node.getStyleClass().add("chosen");
-        }
     }
 
     private Button stationOf(BenchName name) {
@@ -124,10 +116,13 @@ public final class Rail extends Pane {
 
     private void show() {
         int mend = desk.findings().get().toMend().size();
+        int look = desk.findings().get().toLookAt().size();
+        String waits =
+                mend > 0 ? Wording.of("desk.rail.mend", mend) : look > 0 ? Wording.of("desk.rail.look-at", look) : "";
         for (BenchName name : BenchName.values()) {
             stationOf(name).getStyleClass().remove("here");
             Label more = Objects.requireNonNull(waiting.get(name));
-            more.setText(name == BenchName.PROOF && mend > 0 ? Wording.of("desk.rail.mend", mend) : "");
+            more.setText(name == BenchName.PROOF ? waits : "");
             more.setManaged(!more.getText().isEmpty());
         }
         stationOf(desk.bench().get()).getStyleClass().add("here");

@@ -34,6 +34,9 @@ public class Slip extends VBox {
         refusal.setManaged(false);
         refusal.setVisible(false);
         refusal.setId("refusal");
+        // It takes the width that is there, so that no field moves under the pointer.
+        refusal.setPrefWidth(0);
+        refusal.setMaxWidth(Double.MAX_VALUE);
         getChildren().add(refusal);
         addEventHandler(KeyEvent.KEY_PRESSED, this::walk);
     }
@@ -65,23 +68,39 @@ public class Slip extends VBox {
      * @param chosen whether it is the present one
      */
     public final Button choice(String name, String entails, boolean chosen, Runnable choose) {
+        Button button = row("choice", name, entails, choose);
+        HBox row = (HBox) button.getGraphic();
+        row.getChildren().add(0, Labels.hole());
+        if (chosen) {
+            button.getStyleClass().add("chosen");
+            button.setAccessibleText(Wording.of("desk.slip.chosen", button.getAccessibleText()));
+        }
+        return button;
+    }
+
+    /** Something to do, with a word about it at the right. */
+    public final Button act(String name, String about, Runnable deed) {
+        return row("act-row", name, about, deed);
+    }
+
+    private Button row(String style, String name, String about, Runnable deed) {
         Label what = Labels.label(name, "choice-name");
         what.setMinWidth(Region.USE_PREF_SIZE);
-        Label so = Labels.label(entails, "choice-entails");
+        Label so = Labels.label(about, "choice-entails");
         so.setMinWidth(Region.USE_PREF_SIZE);
-        HBox row = new HBox(12, what, Labels.spring(), so);
+        HBox row = new HBox(8, what, Labels.spring(), so);
+        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         row.setMouseTransparent(true);
         Button button = new Button();
         button.setGraphic(row);
         button.setMaxWidth(Double.MAX_VALUE);
-        button.getStyleClass().setAll("choice");
-        button.setAccessibleText(name + (entails.isEmpty() ? "" : ", " + entails));
-        if (chosen) {
-            button.getStyleClass().add("chosen");
-        }
+        button.getStyleClass().setAll(style);
+        button.setAccessibleText(name + (about.isEmpty() ? "" : ", " + about));
+        // So that the focus finds back to it when the slip is made anew.
+        button.setId(style + "-" + name.toLowerCase(java.util.Locale.ROOT).replaceAll("[^\\p{L}\\p{N}]+", "-"));
         row.prefWidthProperty().bind(button.widthProperty().subtract(18));
         button.setOnAction(e -> attempt(() -> {
-            choose.run();
+            deed.run();
             onDone.run();
         }));
         return button;
@@ -150,18 +169,22 @@ public class Slip extends VBox {
 
     /** A choice that is named by a word among others, to stand in a row of them. */
     public final Button word(String name, String id, String help, boolean chosen, Runnable choose) {
-        Button button = Labels.wordButton(name, help, () -> attempt(choose));
+        Button button = Labels.oneOf(name, help, chosen, () -> attempt(choose));
         button.setId(id);
-        if (chosen) {
-            button.getStyleClass().add("chosen");
-            button.setAccessibleText(Wording.of("desk.slip.chosen", name));
-        }
+        return button;
+    }
+
+    /** Something to do that is named by a word, to stand in a row of them. */
+    public final Button deed(String name, String id, String help, Runnable deed) {
+        Button button = Labels.act(name, help, () -> attempt(deed));
+        button.setId(id);
         return button;
     }
 
     /** Words to choose one of, after their common name. */
     public final Slip words(String name, List<Button> words) {
-        FlowPane row = new FlowPane(2, 0);
+        FlowPane row = new FlowPane(4, 3);
+        row.setRowValignment(javafx.geometry.VPos.CENTER);
         if (!name.isEmpty()) {
             Label label = Labels.label(name, "soft");
             label.setMinWidth(Region.USE_PREF_SIZE);

@@ -36,16 +36,14 @@ public final class SlipLayer extends Pane {
                 scene.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> {
                     if (holder != null
                             && anchor != null
-                            && !isInside(e.getTarget(), holder)
-                            && !isInside(e.getTarget(), anchor)) {
+                            && !FocusKeep.isWithin(e.getTarget(), holder)
+                            && !FocusKeep.isWithin(e.getTarget(), anchor)) {
                         close();
                     }
                 });
                 scene.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
-                    Node back = anchor;
-                    if (back != null && e.getCode() == KeyCode.ESCAPE) {
+                    if (open != null && e.getCode() == KeyCode.ESCAPE) {
                         close();
-                        back.requestFocus();
                         e.consume();
                     }
                 });
@@ -70,10 +68,7 @@ public final class SlipLayer extends Pane {
         open = slip;
         anchor = under;
         slip.getStyleClass().add("floating");
-        slip.setOnDone(() -> {
-            close();
-            under.requestFocus();
-        });
+        slip.setOnDone(this::close);
         slip.setMinWidth(Region.USE_PREF_SIZE);
         holder = slip;
         getChildren().setAll(slip, line);
@@ -100,12 +95,29 @@ public final class SlipLayer extends Pane {
         return open != null;
     }
 
+    /** Takes the slip away. The focus goes back to where it was opened from, or to what stands there by now. */
     public void close() {
-        if (open != null) {
-            getChildren().clear();
-            open = null;
-            holder = null;
-            anchor = null;
+        Region held = holder;
+        Node from = anchor;
+        if (held == null || from == null) {
+            return;
+        }
+        boolean within = FocusKeep.ownerIn(held).isPresent() || getScene().getFocusOwner() == null;
+        open = null;
+        holder = null;
+        anchor = null;
+        if (within) {
+            giveBack(from);
+        }
+        getChildren().clear();
+    }
+
+    private void giveBack(Node from) {
+        Node again = from.getScene() != null || from.getId() == null
+                ? from
+                : getScene().lookup("#" + from.getId());
+        if (again != null && again.getScene() != null) {
+            again.requestFocus();
         }
     }
 
@@ -137,10 +149,10 @@ public final class SlipLayer extends Pane {
     private static void focusFirst(Slip slip) {
         Node wanted = slip.lookup(".text-field");
         if (wanted == null) {
-            wanted = slip.lookup(".chosen");
+            wanted = slip.lookup(".choice.chosen");
         }
         if (wanted == null) {
-            wanted = slip.lookup(".choice");
+            wanted = slip.lookup(".choice, .act-row, .act, .one-of");
         }
         if (wanted != null) {
             wanted.requestFocus();
@@ -148,14 +160,5 @@ public final class SlipLayer extends Pane {
                 field.selectAll();
             }
         }
-    }
-
-    private static boolean isInside(Object target, Node node) {
-        for (Node n = target instanceof Node t ? t : null; n != null; n = n.getParent()) {
-            if (n == node) {
-                return true;
-            }
-        }
-        return false;
     }
 }

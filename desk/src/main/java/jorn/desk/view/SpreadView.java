@@ -7,24 +7,29 @@ import java.util.function.IntConsumer;
 import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
 import javafx.geometry.VPos;
+import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.Image;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.paint.Color;
+import javafx.scene.input.ScrollEvent;
 import javafx.scene.text.TextAlignment;
 import jorn.art.Box;
 import jorn.art.Frame;
 import jorn.art.Side;
 import jorn.desk.model.BookState;
 import jorn.edition.Edition;
-import jorn.makeup.PageGeometry;
 import jorn.measure.Unit;
 import jorn.say.Wording;
 
 /** Two facing pages as they are printed, with gutter, bleed and margins marked where asked for. */
 public final class SpreadView extends CanvasPane {
-    private static final double PAD = 14;
-    private static final Color ZONE = Color.web("#1D2733", 0.38);
+    /** A picture of a page wider than this is painted piece by piece, as far as it is seen. */
+    private static final int WIDEST_PIECE = 1400;
+
+    private static final double STEP_NEARER = 1.2;
 
     private final Painter painter;
 
@@ -35,6 +40,12 @@ public final class SpreadView extends CanvasPane {
     private int spread;
     private int chosen;
     private boolean zones = true;
+    private final Sight sight = new Sight();
+    private Runnable onSight = () -> {};
+    private boolean loupe;
+    private boolean hand;
+    private Optional<Point2D> pointer = Optional.empty();
+    private Point2D from = Point2D.ZERO;
     private Optional<Box> mark = Optional.empty();
     private IntConsumer onPage = p -> {};
     private Optional<Edition> trial = Optional.empty();
@@ -47,12 +58,178 @@ public final class SpreadView extends CanvasPane {
                 pageAt(e.getX(), e.getY()).ifPresent(onPage);
             }
         });
+        addEventFilter(MouseEvent.ANY, this::handle);
+        addEventHandler(ScrollEvent.SCROLL, this::scroll);
+        sceneProperty().addListener((o, was, scene) -> {
+            if (scene != null) {
+                scene.addEventFilter(KeyEvent.KEY_RELEASED, e -> {
+                    if (e.getCode() == KeyCode.SPACE) {
+                        setHand(false);
+                    }
+                });
+            }
+        });
+    }
+
+    // How the pages are looked at
+
+    /** Who hears that the pages are looked at in another way. */
+    public void setOnSight(Runnable listener) {
+        onSight = listener;
+    }
+
+    private void seen() {
+        redraw();
+        onSight.run();
+    }
+
+    /** Comes nearer, or goes away with a factor below 1; what lies in the middle stays there. */
+    public void nearer(double factor) {
+        nearer(factor, new Point2D(getWidth() / 2, getHeight() / 2));
+    }
+
+    private void nearer(double factor, Point2D at) {
+        if (state != null) {
+            sight.scaleTo(scale() * factor, at, view(), leaf());
+            seen();
+        }
+    }
+
+    /** Shows the pages at so many pixels to a point. */
+    public void setScale(double pixels) {
+        nearer(pixels / scale());
+    }
+
+    /** Shows all of the pages. */
+    public void showWhole() {
+        sight.whole();
+        seen();
+    }
+
+    public boolean isWhole() {
+        return sight.isWhole();
+    }
+
+    /** Shows the chosen page alone, or the spread. */
+    public void setSingle(boolean one) {
+        sight.setSingle(one);
+        seen();
+    }
+
+    public boolean isSingle() {
+        return sight.isSingle();
+    }
+
+    /** Holds a glass under the pointer, or lays it away. */
+    public void setLoupe(boolean held) {
+        loupe = held;
+        seen();
+    }
+
+    public boolean hasLoupe() {
+        return loupe;
+    }
+
+    public boolean hasZones() {
+        return zones;
+    }
+
+    /** What the marks of the zones mean. */
+    public String zonesKey() {
+        return state == null ? "" : SpreadZones.key(state, unit);
+    }
+
+    /**
+     * Hears of a key: space takes hold of the pages, Ctrl with plus, minus and nought comes nearer and goes away.
+     *
+     * @return whether it was one of them
+     */
+    public boolean key(KeyEvent e) {
+        if (e.getCode() == KeyCode.SPACE && (isFocused() || isHover()) && !e.isShortcutDown()) {
+            setHand(true);
+            return true;
+        }
+        if (!e.isShortcutDown()) {
+            return false;
+        }
+        switch (e.getCode()) {
+            case PLUS, ADD, EQUALS -> nearer(STEP_NEARER);
+            case MINUS, SUBTRACT -> nearer(1 / STEP_NEARER);
+            case DIGIT0, NUMPAD0 -> showWhole();
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void setHand(boolean held) {
+        if (hand != held) {
+            hand = held;
+            setCursor(held ? Cursor.OPEN_HAND : Cursor.DEFAULT);
+        }
+    }
+
+    /** While the hand holds the pages, they move with it and nothing else happens. */
+    private void handle(MouseEvent e) {
+        boolean holding = hand || e.getButton() == MouseButton.MIDDLE;
+        if (e.getEventType() == MouseEvent.MOUSE_PRESSED && holding) {
+            from = new Point2D(e.getX(), e.getY());
+            e.consume();
+        } else if (e.getEventType() == MouseEvent.MOUSE_DRAGGED && holding) {
+            pan(e.getX() - from.getX(), e.getY() - from.getY());
+            from = new Point2D(e.getX(), e.getY());
+            e.consume();
+        } else if (holding && e.getEventType() == MouseEvent.MOUSE_CLICKED) {
+            e.consume();
+        } else if (loupe
+                && (e.getEventType() == MouseEvent.MOUSE_MOVED || e.getEventType() == MouseEvent.MOUSE_DRAGGED)) {
+            pointer = Optional.of(new Point2D(e.getX(), e.getY()));
+            redraw();
+        } else if (e.getEventType() == MouseEvent.MOUSE_EXITED_TARGET || e.getEventType() == MouseEvent.MOUSE_EXITED) {
+            boolean was = pointer.isPresent();
+            pointer = Optional.empty();
+            if (was) {
+                redraw();
+            }
+        }
+    }
+
+    private void scroll(ScrollEvent e) {
+        if (e.isShortcutDown()) {
+            nearer(e.getDeltaY() > 0 ? STEP_NEARER : 1 / STEP_NEARER, new Point2D(e.getX(), e.getY()));
+            e.consume();
+        } else if (!sight.isWhole()) {
+            pan(e.getDeltaX(), e.getDeltaY());
+            e.consume();
+        }
+    }
+
+    private void pan(double dx, double dy) {
+        if (state != null) {
+            sight.pan(dx, dy, view(), leaf());
+            redraw();
+        }
+    }
+
+    private Sight.View view() {
+        return new Sight.View(getWidth(), getHeight(), em() * 1.3);
+    }
+
+    private Sight.Leaf leaf() {
+        Box trim = state.edition().pages().frame(Side.RECTO).trim();
+        return new Sight.Leaf(trim, zones ? outer() : 0);
+    }
+
+    /** The pages that are shown, from the first. */
+    private int[] shown() {
+        return sight.isSingle() && chosen > 0 ? new int[] {chosen} : new int[] {verso(), recto()};
     }
 
     /** The page at a point of the view. */
     public OptionalInt pageAt(double x, double y) {
         if (state != null) {
-            for (int n : new int[] {verso(), recto()}) {
+            for (int n : shown()) {
                 if (n > 0 && placeOf(n).contains(x, y)) {
                     return OptionalInt.of(n);
                 }
@@ -125,21 +302,12 @@ public final class SpreadView extends CanvasPane {
 
     /** Pixels to a point. */
     public double scale() {
-        Box trim = state.edition().pages().frame(Side.RECTO).trim();
-        double across = 2 * (trim.width() + outer());
-        double down = trim.height() + 2 * outer();
-        return Math.max(0.05, Math.min((getWidth() - 2 * PAD) / across, (getHeight() - 2 * PAD - em() * 4.2) / down));
+        return sight.scale(view(), leaf());
     }
 
     /** Where the trimmed page of this number lies in the view. */
     public Rectangle2D placeOf(int page) {
-        Box trim = state.edition().pages().frame(Side.RECTO).trim();
-        double s = scale();
-        double w = trim.width() * s;
-        double h = trim.height() * s;
-        double x = getWidth() / 2 - (isAtRight(page) ? 0 : w);
-        double y = Math.max(PAD + outer() * s, (getHeight() - em() * 4.2 - h) / 2);
-        return new Rectangle2D(x, y, w, h);
+        return sight.place(isAtRight(page), view(), leaf());
     }
 
     private boolean isAtRight(int page) {
@@ -160,22 +328,32 @@ public final class SpreadView extends CanvasPane {
             return;
         }
         g.setTextBaseline(VPos.BASELINE);
-        for (int n : new int[] {verso(), recto()}) {
+        for (int n : shown()) {
             if (n > 0) {
                 drawShadow(g, placeOf(n));
             }
         }
-        for (int n : new int[] {verso(), recto()}) {
+        for (int n : shown()) {
             if (n > 0) {
                 drawPage(g, n);
             }
         }
         drawFold(g);
-        if (zones) {
-            labelZones(g);
-        }
         drawAbsent(g);
         overlay.accept(g);
+        if (loupe) {
+            pointer.ifPresent(p -> drawLoupe(g, p));
+        }
+    }
+
+    private void drawLoupe(GraphicsContext g, Point2D at) {
+        pageAt(at.getX(), at.getY()).ifPresent(n -> {
+            Box trim = state.edition().pages().frame(Side.of(n)).trim();
+            Rectangle2D page = placeOf(n);
+            int wide = (int) Math.min(page.getWidth() * Loupe.TIMES, 2.0 * WIDEST_PIECE);
+            Image image = painter.now(state.edition().page(n), trim, wide);
+            Loupe.draw(g, image, page, at, PaperTint.of(state.book().brief()));
+        });
     }
 
     private static void drawShadow(GraphicsContext g, Rectangle2D at) {
@@ -187,11 +365,12 @@ public final class SpreadView extends CanvasPane {
         Frame frame = state.edition().pages().frame(Side.of(n));
         Box part = shownPart(frame);
         Rectangle2D all = placeOf(n, part);
-        Image image = picture(n, part, (int) Math.round(all.getWidth()));
-        g.drawImage(image, all.getMinX(), all.getMinY(), all.getWidth(), all.getHeight());
+        drawImage(g, n, part, all);
+        PaperTint.lay(
+                g, PaperTint.of(state.book().brief()), all.getMinX(), all.getMinY(), all.getWidth(), all.getHeight());
         Rectangle2D at = placeOf(n);
         if (zones) {
-            drawZones(g, frame, all, at);
+            SpreadZones.draw(g, frame, all, at, scale());
         }
         g.setStroke(Theme.HAIRLINE);
         g.setLineWidth(1);
@@ -210,8 +389,31 @@ public final class SpreadView extends CanvasPane {
         g.setTextAlign(TextAlignment.CENTER);
         String whole = n + ", " + state.book().brief().reading().hand(Side.of(n)) + runName(n);
         String label = widthOf(whole) < at.getWidth() - 6 ? whole : Integer.toString(n);
-        double under = all.getMaxY() + em() * 1.25;
+        double under = Math.min(all.getMaxY() + em() * 1.15, getHeight() - em() * 0.3);
         write(g, label, at.getMinX() + at.getWidth() / 2, under, n == chosen ? Theme.INK : Theme.SOFT_INK, n == chosen);
+    }
+
+    /** The page, whole or, from very near, in pieces. */
+    private void drawImage(GraphicsContext g, int n, Box part, Rectangle2D all) {
+        int wide = (int) Math.round(all.getWidth());
+        if (wide <= WIDEST_PIECE) {
+            g.drawImage(picture(n, part, wide), all.getMinX(), all.getMinY(), all.getWidth(), all.getHeight());
+            return;
+        }
+        double s = scale();
+        double step = Math.floor(WIDEST_PIECE / 2.0) / s;
+        for (double y = part.y(); y < part.bottom(); y += step) {
+            for (double x = part.x(); x < part.right(); x += step) {
+                Box piece = Box.between(x, y, Math.min(part.right(), x + step), Math.min(part.bottom(), y + step));
+                double left = Math.round(all.getMinX()) + (x - part.x()) * s;
+                double top = Math.round(all.getMinY()) + (y - part.y()) * s;
+                double w = piece.width() * s;
+                double h = piece.height() * s;
+                if (left < getWidth() && top < getHeight() && left + w > 0 && top + h > 0) {
+                    g.drawImage(picture(n, piece, (int) Math.round(w)), left, top, w, h);
+                }
+            }
+        }
     }
 
     @SuppressWarnings("ReferenceEquality") // the very same value is meant: another one is looked at anew
@@ -243,69 +445,19 @@ public final class SpreadView extends CanvasPane {
         return Box.between(recto ? t.x() : b.x(), b.y(), recto ? b.right() : t.right(), b.bottom());
     }
 
-    private void drawZones(GraphicsContext g, Frame frame, Rectangle2D all, Rectangle2D at) {
-        double s = scale();
-        double left = at.getMinX() - all.getMinX();
-        double right = all.getMaxX() - at.getMaxX();
-        double top = at.getMinY() - all.getMinY();
-        double bottom = all.getMaxY() - at.getMaxY();
-        Hatch.Pattern cut = Hatch.Pattern.FALLING;
-        Hatch.rect(g, cut, ZONE, all.getMinX(), all.getMinY(), all.getWidth(), top);
-        Hatch.rect(g, cut, ZONE, all.getMinX(), at.getMaxY(), all.getWidth(), bottom);
-        Hatch.rect(g, cut, ZONE, all.getMinX(), at.getMinY(), left, at.getHeight());
-        Hatch.rect(g, cut, ZONE, at.getMaxX(), at.getMinY(), right, at.getHeight());
-        boolean recto = frame.gutterAtLeft();
-        double gutter =
-                (recto ? frame.text().x() : frame.trim().right() - frame.text().right()) * s;
-        Hatch.rect(
-                g,
-                Hatch.Pattern.RISING,
-                Color.web("#1D2733", 0.22),
-                recto ? at.getMinX() : at.getMaxX() - gutter,
-                at.getMinY(),
-                gutter,
-                at.getHeight());
-        g.setStroke(ZONE);
-        g.setLineWidth(0.8);
-        g.setLineDashes(3, 3);
-        Box t = frame.text();
-        g.strokeRect(at.getMinX() + t.x() * s, at.getMinY() + t.y() * s, t.width() * s, t.height() * s);
-        g.setLineDashes();
-    }
-
     private void drawFold(GraphicsContext g) {
-        if (verso() > 0 && recto() > 0) {
+        if (verso() > 0 && recto() > 0 && !sight.isSingle()) {
             Rectangle2D at = placeOf(recto());
-            double x = getWidth() / 2;
+            double x = isAtRight(recto()) ? at.getMinX() : at.getMaxX();
             g.setStroke(Theme.SOFT_INK);
             g.setLineWidth(1);
             g.strokeLine(x, at.getMinY(), x, at.getMaxY());
         }
     }
 
-    private void labelZones(GraphicsContext g) {
-        PageGeometry page = state.edition().geometry();
-        int n = recto() > 0 ? recto() : verso();
-        Rectangle2D at = placeOf(n);
-        g.setTextAlign(TextAlignment.CENTER);
-        String gutter =
-                Wording.of("desk.spread.hatched-gutter-at-fold", page.gutter().text(unit));
-        String bleed = page.bleeds()
-                ? Wording.of("desk.spread.bleed-beyond-trim", page.bleed().text(unit))
-                : "";
-        double y = at.getMaxY() + outer() * scale() + em() * 2.6;
-        captions(
-                g,
-                getWidth() / 2,
-                y,
-                getWidth() - 8,
-                gutter + bleed,
-                Wording.of("desk.spread.dashed-margins", page.outside().text(unit)));
-    }
-
     /** Says what lies beside a page that stands alone. */
     private void drawAbsent(GraphicsContext g) {
-        if (verso() > 0 && recto() > 0) {
+        if ((verso() > 0 && recto() > 0) || sight.isSingle()) {
             return;
         }
         int n = Math.max(verso(), recto());

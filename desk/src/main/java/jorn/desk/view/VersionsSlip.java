@@ -91,8 +91,8 @@ final class VersionsSlip extends Slip {
         scroll.setFitToWidth(true);
         scroll.setMinWidth(Region.USE_PREF_SIZE);
         scroll.setStyle("-fx-background-color: transparent; -fx-pref-height: " + MOST_SEEN_EM + "em;");
-        Button before = Labels.wordButton("‹", Wording.of("desk.versions-slip.page-before"), () -> turn(-1));
-        Button after = Labels.wordButton("›", Wording.of("desk.versions-slip.page-after"), () -> turn(1));
+        Button before = Labels.act("‹", Wording.of("desk.versions-slip.page-before"), () -> turn(-1));
+        Button after = Labels.act("›", Wording.of("desk.versions-slip.page-after"), () -> turn(1));
         before.setId("version-page-before");
         after.setId("version-page-after");
         HBox turning = new HBox(6, before, place, after, Labels.spring(), back);
@@ -108,8 +108,11 @@ final class VersionsSlip extends Slip {
         String file = java.nio.file.Path.of(version.file()).getFileName() == null
                 ? ""
                 : String.valueOf(java.nio.file.Path.of(version.file()).getFileName());
-        Button row = Labels.wordButton(
-                Moments.inWords(version.saved()), Wording.of("desk.versions-slip.look", file), () -> look(version));
+        Button row = Labels.oneOf(
+                Moments.inWords(version.saved()),
+                Wording.of("desk.versions-slip.look", file),
+                false,
+                () -> look(version));
         row.setId("version-" + list.getChildren().size());
         row.setMaxWidth(Double.MAX_VALUE);
         row.setAlignment(Pos.CENTER_LEFT);
@@ -122,7 +125,7 @@ final class VersionsSlip extends Slip {
             earlier = Optional.of(Edition.of(files.version(version)));
             list.getChildren().forEach(n -> {
                 if (n instanceof Button b) {
-                    Rail.choose(b, version.equals(b.getUserData()));
+                    Labels.mark(b, version.equals(b.getUserData()));
                 }
             });
             String differs = String.join(

@@ -49,8 +49,8 @@ public final class JornApp extends Application {
         Book first = start.demo() ? DemoBooks.first() : Starter.LINED_JOURNAL.begin();
         Desk desk = new Desk(settings, first);
         BookFiles files = new BookFiles(desk, new FileDialogs(stage));
-        DeskWindow window = new DeskWindow(
-                desk, files, p -> getHostServices().showDocument(p.toUri().toString()));
+        DeskWindow window = new DeskWindow(desk, files, new Viewers(p -> getHostServices()
+                .showDocument(p.toUri().toString())));
         present = desk;
         stage.setTitle(Wording.of("desk.jorn-app.jorn"));
         desk.state()
@@ -60,7 +60,10 @@ public final class JornApp extends Application {
         stage.setMinWidth(900);
         stage.setMinHeight(600);
         settings.window()
-                .ifPresent(w -> WindowPlace.of(w, WindowPlace.screens()).give(stage));
+                .map(w -> WindowPlace.of(w, WindowPlace.screens()))
+                .orElseGet(() -> WindowPlace.first(WindowPlace.screens().get(0)))
+                .give(stage);
+        stage.setMaximized(settings.isMaximised());
         files.setOnClose(() -> close(stage, settings));
         stage.setOnCloseRequest(e -> {
             if (files.mayClose()) {
@@ -92,7 +95,10 @@ public final class JornApp extends Application {
     }
 
     private static void remember(Stage stage, Settings settings) {
-        settings.setWindow(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight());
+        settings.setMaximised(stage.isMaximized());
+        if (!stage.isMaximized()) {
+            settings.setWindow(stage.getX(), stage.getY(), stage.getWidth(), stage.getHeight());
+        }
     }
 
     private static void close(Stage stage, Settings settings) {

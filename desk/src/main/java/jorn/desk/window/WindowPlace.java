@@ -31,6 +31,14 @@ record WindowPlace(double x, double y, double width, double height) {
         return was.pulledInto(home);
     }
 
+    /** The first time: most of the screen, but no more than a book with its slips has use for. */
+    static WindowPlace first(Rectangle2D screen) {
+        double w = Math.min(screen.getWidth(), Math.max(1180, Math.min(screen.getWidth() * 0.88, 1680)));
+        double h = Math.min(screen.getHeight(), Math.max(760, Math.min(screen.getHeight() * 0.92, 1050)));
+        return new WindowPlace(
+                screen.getMinX() + (screen.getWidth() - w) / 2, screen.getMinY() + (screen.getHeight() - h) / 2, w, h);
+    }
+
     private boolean isSeenOn(Rectangle2D screen) {
         double across = Math.min(x + width, screen.getMaxX()) - Math.max(x, screen.getMinX());
         double down = Math.min(y + height, screen.getMaxY()) - Math.max(y, screen.getMinY());

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 class BriefUiTest extends WindowTest {
     @Test
     void plansTheBookPartByPart() {
-        clickOn("#view-pages");
+        clickOn("#view-parts");
         clickOn("#add-half-title");
         clickOn("#add-about-the-author");
         assertEquals(5, desk.book().runs().size());
@@ -40,7 +40,7 @@ class BriefUiTest extends WindowTest {
         assertEquals("1.15 USD", value("price.kept"));
         retype("#price-us", "3,99");
         assertEquals("-0.05 USD", text("#kept-us"));
-        assertEquals("2 to mend", text("#bench-proof .waiting"), "the price, and the missing title");
+        assertEquals("2 to look at", text("#bench-proof .waiting"), "the price, and the missing title");
         retype("#price-finder", "2.00");
         clickOn("#take-us");
         assertEquals("7.99", ((TextField) lookup("#price-us").query()).getText());
@@ -57,7 +57,7 @@ class BriefUiTest extends WindowTest {
 
     @Test
     void reckonsTheWork() {
-        clickOn("#view-work");
+        clickOn("#view-parts");
         retype("#work-drawings", "31");
         retype("#work-each", "6");
         retype("#work-week", "10");
@@ -102,6 +102,7 @@ class BriefUiTest extends WindowTest {
 
     @Test
     void followsAFigureToTheDecisionsThatItRestsOnAndCopiesItsWorking() {
+        clickOn("#measures");
         clickOn("#figure-cover-width");
         clickOn("#copy-cover-width");
         String[] copied = new String[1];
@@ -114,11 +115,10 @@ class BriefUiTest extends WindowTest {
 
     @Test
     void beginsAsAnythingByItsLooksAndReadsEitherWay() {
-        clickOn("#step-kind");
+        clickOn("#decision-kind");
         clickOn("#starter-picture-book");
         assertEquals("picture book", text("#decision-kind"));
         assertEquals("case bound", text("#decision-binding"));
-        clickOn("#view-cover");
         clickOn("#step-reading");
         clickOn("From right to left");
         assertEquals(jorn.art.Reading.RIGHT_TO_LEFT, desk.book().brief().reading());

@@ -44,7 +44,7 @@ class JournalUiTest extends WindowTest {
         assertEquals("240 pages", text("#decision-pages"));
         assertEquals("12.79 × 9.25 in", value("cover.width"), "2 × (6 + 0.125) + 240 × 0.002252");
         assertEquals("0.540 in", value("spine.width"));
-        assertTrue(lookup("#figure-spine-width").query().getStyleClass().contains("changed"));
+        assertTrue(lookup("#tag-spine-width").query().getStyleClass().contains("changed"));
 
         clickOn("#bench-makeup");
         clickOn("#flat-plan");
@@ -170,7 +170,7 @@ class JournalUiTest extends WindowTest {
         byte[] before = Files.readAllBytes(file);
         push(KeyCode.CONTROL, KeyCode.O);
         assertEquals("FROM TOMORROW", text("#decision-name"));
-        assertTrue(text("#notice").contains("open for reading"), text("#notice"));
+        assertTrue(text("#news").contains("open for reading"), text("#news"));
         push(KeyCode.CONTROL, KeyCode.S);
         assertTrue(text("#notice").contains("under another name"), text("#notice"));
         assertArrayEquals(before, Files.readAllBytes(file));
@@ -180,7 +180,7 @@ class JournalUiTest extends WindowTest {
     void theLanguageIsChosenByHandForTheNextStart() {
         clickOn("#books");
         clickOn("#language-de");
-        assertTrue(text("#notice").contains("Deutsch"), text("#notice"));
+        assertTrue(text("#news").contains("Deutsch"), text("#news"));
         assertEquals(Optional.of(Language.GERMAN), settings.language().byHand());
         assertEquals(Language.GERMAN, settings.language().now());
         clickOn("#books");
@@ -190,6 +190,8 @@ class JournalUiTest extends WindowTest {
 
     @Test
     void aFigureShowsItsWorkingOnEnter() {
+        clickOn("#measures");
+        await("#figure-spine-width");
         Node row = lookup("#figure-spine-width").query();
         interact(row::requestFocus);
         push(KeyCode.ENTER);

@@ -38,7 +38,7 @@ class VersionsUiTest extends WindowTest {
         assertNotNull(lookup("page 2").query());
         clickOn("#version-back");
         assertEquals("One", desk.book().title());
-        assertTrue(text("#notice").contains("is what it was then"), text("#notice"));
+        assertTrue(text("#news").contains("is what it was then"), text("#news"));
         push(KeyCode.CONTROL, KeyCode.Z);
         assertEquals("Two", desk.book().title());
         assertEquals("Two", BookFile.load(folder.resolve("hive.jorn")).title(), "the file is as it was saved");

@@ -82,11 +82,16 @@ abstract class WindowTest extends ApplicationTest {
                 return Optional.of(folder.resolve("design.json"));
             }
         });
-        stage.setScene(new DeskWindow(desk, files, opened::add).scene());
+        stage.setScene(new DeskWindow(desk, files, this::opens).scene());
         stage.setX(0);
         stage.setY(0);
         stage.show();
         stage.requestFocus();
+    }
+
+    /** The machine's own programs, as far as this test has any. */
+    protected boolean opens(Path path) {
+        return opened.add(path);
     }
 
     @AfterEach
@@ -101,11 +106,15 @@ abstract class WindowTest extends ApplicationTest {
         settle();
     }
 
+    /** Unfolds the measure card, reads a figure and folds it again. */
     protected String value(String figure) {
-        return ((Label) lookup("#figure-" + figure.replace('.', '-'))
+        clickOn("#measures");
+        String value = ((Label) lookup("#figure-" + figure.replace('.', '-'))
                         .lookup(".figure-value")
                         .query())
                 .getText();
+        clickOn("#fold-measures");
+        return value;
     }
 
     protected void retype(String field, String text) {

@@ -52,12 +52,23 @@ public final class PdfLook {
      * @throws Trouble where the file cannot be read
      */
     public static BufferedImage firstPage(Path file, int height) {
+        return page(file, 0, height);
+    }
+
+    /**
+     * A page as a picture.
+     *
+     * @param index from 0
+     * @param height in pixels
+     * @throws Trouble where the file cannot be read
+     */
+    public static BufferedImage page(Path file, int index, int height) {
         try (PDDocument document = Loader.loadPDF(file.toFile())) {
-            float points = document.getPage(0).getMediaBox().getHeight();
+            float points = document.getPage(index).getMediaBox().getHeight();
             PDFRenderer renderer = new PDFRenderer(document);
             // A small look at a large photograph needs few of its pixels.
             renderer.setSubsamplingAllowed(true);
-            BufferedImage raw = renderer.renderImage(0, height / points, ImageType.RGB);
+            BufferedImage raw = renderer.renderImage(index, height / points, ImageType.RGB);
             BufferedImage picture = new BufferedImage(raw.getWidth(), raw.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
             var g = picture.createGraphics();
             g.drawImage(raw, 0, 0, null);

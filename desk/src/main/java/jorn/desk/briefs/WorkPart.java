@@ -2,13 +2,13 @@ package jorn.desk.briefs;
 
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.VBox;
 import jorn.book.Plans.Work;
 import jorn.brief.WorkBudget;
 import jorn.desk.model.Desk;
@@ -20,16 +20,18 @@ import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.say.Wording;
 
-/** Whether the book is a week's work or a year's. */
-public final class WorkView extends BriefView {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+/** Whether the book is a week's work or a year's: a part of a page of the brief. */
+final class WorkPart {
+    private final Desk desk;
+    private final BriefView page;
 
-    public WorkView(Desk desk) {
-        super(desk);
+    /** @param page the page that it stands on */
+    WorkPart(Desk desk, BriefView page) {
+        this.desk = desk;
+        this.page = page;
     }
 
-    @Override
-    protected void fill(VBox page) {
+    List<Node> nodes() {
         Optional<Work> set = desk.book().plans().work();
         Work now = set.orElseGet(this::guess);
         GridPane grid = new GridPane();
@@ -68,7 +70,7 @@ public final class WorkView extends BriefView {
                 3,
                 Wording.of("desk.work.begun-on"),
                 "work-start",
-                now.start().toString(),
+                Days.written(now.start()),
                 Wording.of("desk.work.first-day-year-month"),
                 t -> w -> new Work(w.drawings(), w.hoursEach(), w.hoursAWeek(), Days.read(t)));
         WorkBudget budget = new WorkBudget(now);
@@ -76,13 +78,19 @@ public final class WorkView extends BriefView {
         for (Figure f : budget.figures()) {
             words.append(f.label()).append(": ").append(f.text(Unit.INCH)).append(". ");
         }
-        Label done = Labels.wrapped(
-                Wording.of("desk.work.last-page-done-on", budget.finish().format(DAY)), "heading");
+        Label done =
+                Labels.wrapped(Wording.of("desk.work.last-page-done-on", Days.written(budget.finish())), "heading");
         done.setId("work-finish");
-        page.getChildren().addAll(grid, Labels.wrapped(words.toString()), done);
+        List<Node> all = new ArrayList<>(List.of(
+                Labels.label(Wording.of("desk.work.title"), "heading"),
+                grid,
+                new WeekStrip(now.start(), budget.finish(), page.em()),
+                done,
+                Labels.wrapped(words.toString(), "soft")));
         if (set.isEmpty()) {
-            page.getChildren().add(Labels.wrapped(Wording.of("desk.work.these-guesses-until-you"), "soft"));
+            all.add(Labels.wrapped(Wording.of("desk.work.these-guesses-until-you"), "soft"));
         }
+        return all;
     }
 
     private interface Reader {
@@ -90,8 +98,9 @@ public final class WorkView extends BriefView {
     }
 
     private void row(GridPane grid, int row, String name, String id, String value, String help, Reader reader) {
-        grid.addRow(
-                row, Labels.label(name, "soft"), field(name, id, value, help, 9, text -> change(reader.read(text))));
+        int column = row % 2 * 2;
+        grid.add(Labels.label(name, "soft"), column, row / 2);
+        grid.add(page.field(name, id, value, help, 10, text -> change(reader.read(text))), column + 1, row / 2);
     }
 
     private void change(UnaryOperator<Work> change) {
@@ -109,7 +118,7 @@ public final class WorkView extends BriefView {
     }
 
     private static double hours(String text) {
-        return amount(text, Wording.of("desk.work.number-hours"))
+        return BriefView.amount(text, Wording.of("desk.work.number-hours"))
                 .orElseThrow(() -> Trouble.of("desk.work.no-hours-given"));
     }
 }
