@@ -8,7 +8,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SortedSet;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import jorn.calendar.Occasion.Straddle;
 import jorn.measure.Trouble;
 
@@ -62,6 +64,22 @@ public record CalendarChoice(
             throw Trouble.of("calendar.calendar-choice.not-language", language);
         }
         Holidays.requireCountry(holidays);
+    }
+
+    /** The languages in which the names of days and months are known, as IETF tags without a country. */
+    public static SortedSet<String> languages() {
+        SortedSet<String> all = new TreeSet<>();
+        for (Locale each : Locale.getAvailableLocales()) {
+            if (each.getLanguage().length() == 2) {
+                all.add(each.getLanguage());
+            }
+        }
+        return all;
+    }
+
+    /** The countries whose holidays are known, by their two letters. */
+    public static SortedSet<String> countries() {
+        return Holidays.countries();
     }
 
     /** The same for a period. */

@@ -8,7 +8,7 @@ import java.time.Year;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Set;
+import java.util.SortedSet;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
@@ -27,11 +27,22 @@ final class Holidays {
         if (country.isEmpty()) {
             return;
         }
-        Set<String> known = new TreeSet<>();
-        HolidayManager.getSupportedCalendarCodes().forEach(c -> known.add(c.toUpperCase(Locale.ROOT)));
-        if (!known.contains(country)) {
+        if (!known().contains(country)) {
             throw Trouble.of("calendar.holidays.no-holidays-known-for", country);
         }
+    }
+
+    private static SortedSet<String> known() {
+        SortedSet<String> known = new TreeSet<>();
+        HolidayManager.getSupportedCalendarCodes().forEach(c -> known.add(c.toUpperCase(Locale.ROOT)));
+        return known;
+    }
+
+    /** Countries with holidays; stock exchanges and the like, which have longer codes, are left out. */
+    static SortedSet<String> countries() {
+        SortedSet<String> all = known();
+        all.removeIf(c -> !c.matches("[A-Z]{2}"));
+        return all;
     }
 
     static List<String> on(LocalDate day, String country, Locale locale) {

@@ -231,4 +231,39 @@ class BlocksTest {
             assertTrue(AREA.outset(0.1).holds(m.bounds()), m.bounds().toString());
         }
     }
+
+    @Test
+    void aHabitGridHasABoxForEachDayOfWhatThePageStandsFor() {
+        TrackerGrid grid = new TrackerGrid(3, 0, false);
+        CalendarChoice english = CalendarChoice.UNDATED;
+        Occasion week = Occasion.of(Span.WEEK, LocalDate.of(2027, 12, 27));
+        assertEquals(
+                List.of("M 27", "T 28", "W 29", "T 30", "F 31", "S 1", "S 2"),
+                words(draw(grid, flow(week, english, Map.of()))));
+        assertEquals(3 * 7, boxes(draw(grid, flow(week, english, Map.of()))));
+        Occasion anyWeek = Occasion.undated(Span.WEEK, 4);
+        assertEquals(
+                List.of("S", "M", "T", "W", "T", "F", "S"),
+                words(draw(grid, flow(anyWeek, english.withWeeks(WeekRule.SUNDAY), Map.of()))));
+        Occasion february = Occasion.of(Span.MONTH, LocalDate.of(2028, 2, 1));
+        assertEquals(3 * 29, boxes(draw(grid, flow(february, english, Map.of()))), "2028 is a leap year");
+        Occasion year = Occasion.of(Span.YEAR, LocalDate.of(2027, 7, 1));
+        assertEquals(
+                List.of("J", "A", "S", "O", "N", "D", "J", "F", "M", "A", "M", "J"),
+                words(draw(grid, flow(year, english, Map.of()))));
+        Occasion quarter = Occasion.of(Span.QUARTER, LocalDate.of(2027, 4, 1));
+        assertEquals(3 * 13, boxes(draw(grid, flow(quarter, english, Map.of()))), "a quarter has thirteen weeks");
+        Occasion day = Occasion.of(Span.DAY, LocalDate.of(2027, 10, 9));
+        assertEquals(List.of("S 9"), words(draw(grid, flow(day, english, Map.of()))));
+        assertEquals(3 * 31, boxes(draw(grid, UNDATED)), "where the page stands for nothing");
+        assertEquals(3 * 5, boxes(draw(new TrackerGrid(3, 5, false), flow(week, english, Map.of()))));
+    }
+
+    private static long boxes(List<Mark> marks) {
+        // The rules for the names are strokes as well, and wider than they are high.
+        return marks.stream()
+                .filter(m -> m instanceof Mark.Stroke || m instanceof Mark.Stamped)
+                .filter(m -> m.bounds().height() > 1)
+                .count();
+    }
 }

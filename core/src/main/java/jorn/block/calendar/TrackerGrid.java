@@ -1,10 +1,17 @@
 package jorn.block.calendar;
 
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.Month;
 import java.time.YearMonth;
+import java.time.format.TextStyle;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.art.Palette.Role;
+import jorn.calendar.Span;
 import jorn.json.Required;
 import jorn.layout.Align;
 import jorn.layout.Flow;
@@ -18,10 +25,11 @@ import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
 /**
- * Rows to name, and a small box for each day of the month.
+ * Rows to name, and a small box for each day of the week or month, or each month of the year.
  *
  * @param rows how many things are tracked, 1 to 40
- * @param columns how many boxes; 0 for the days of the occasion's month, 31 where undated
+ * @param columns how many boxes; 0 for as many as what the page stands for has: the days of its week or month, the months of its year,
+ *     the weeks of its quarter; 31 where it stands for nothing
  * @param round whether the boxes are circles
  */
 public record TrackerGrid(
@@ -29,6 +37,8 @@ public record TrackerGrid(
         @Label("block.tracker-grid.boxes-days") int columns,
         @Label("block.tracker-grid.round-boxes") boolean round)
         implements Node {
+    private static final int WEEKS_OF_A_QUARTER = 13;
+
     static final NodeKind<TrackerGrid> KIND = NodeKind.of("tracker", TrackerGrid.class)
             .filling()
             .offered(
@@ -45,9 +55,8 @@ public record TrackerGrid(
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {
         Pen pen = new Pen(flow, out);
-        int n = columns > 0
-                ? columns
-                : flow.date().map(d -> YearMonth.from(d).lengthOfMonth()).orElse(31);
+        List<String> heads = heads(flow);
+        int n = heads.size();
         double label = area.width() * (n > 12 ? 0.24 : 0.35);
         double head = 11;
         double cell = Math.min((area.width() - label) / n, 24);
@@ -57,7 +66,7 @@ public record TrackerGrid(
         for (int c = 0; c < n; c++) {
             Box at = new Box(x0 + c * cell, area.y(), cell, head);
             pen.words(
-                    Integer.toString(c + 1),
+                    heads.get(c),
                     at,
                     area.y() + 7,
                     Math.min(7, cell * 0.62),
@@ -78,6 +87,49 @@ public record TrackerGrid(
                 }
             }
         }
+    }
+
+    /** What stands over each column of boxes. */
+    private List<String> heads(Flow flow) {
+        if (columns > 0) {
+            return counted(columns);
+        }
+        Optional<LocalDate> from = flow.date();
+        Span span = flow.span().orElse(Span.MONTH);
+        if (span == Span.WEEK || span == Span.DAY) {
+            return days(from, span == Span.WEEK ? 7 : 1, flow);
+        }
+        if (span == Span.YEAR) {
+            return IntStream.range(0, 12)
+                    .mapToObj(m -> Month.JANUARY
+                            .plus(from.map(d -> d.getMonthValue() - 1).orElse(0) + m)
+                            .getDisplayName(
+                                    TextStyle.NARROW_STANDALONE, flow.calendar().locale()))
+                    .toList();
+        }
+        return counted(
+                span == Span.QUARTER
+                        ? WEEKS_OF_A_QUARTER
+                        : from.map(d -> YearMonth.from(d).lengthOfMonth()).orElse(31));
+    }
+
+    private static List<String> counted(int n) {
+        return IntStream.rangeClosed(1, n).mapToObj(Integer::toString).toList();
+    }
+
+    /** The days' letters, with their dates where there are any. */
+    private static List<String> days(Optional<LocalDate> from, int n, Flow flow) {
+        DayOfWeek first =
+                from.map(LocalDate::getDayOfWeek).orElse(flow.calendar().weeks().first());
+        return IntStream.range(0, n)
+                .mapToObj(d -> {
+                    String letter = first.plus(d)
+                            .getDisplayName(
+                                    TextStyle.NARROW_STANDALONE, flow.calendar().locale());
+                    return from.map(f -> letter + " " + f.plusDays(d).getDayOfMonth())
+                            .orElse(letter);
+                })
+                .toList();
     }
 
     @Override
