@@ -58,6 +58,7 @@ public final class MakeUpBench implements Bench {
         spread = new SpreadView(painter);
         spread.setId("spread");
         spread.setFocusTraversable(true);
+        spread.getStyleClass().add("region-focus");
         spread.setAccessibleText(Wording.of("desk.make-up.spread"));
         spread.setAccessibleHelp(Wording.of("desk.make-up.up-down-choose-part"));
         joint.setStroke(Theme.THREAD);
@@ -93,7 +94,7 @@ public final class MakeUpBench implements Bench {
                         "colours",
                         Wording.of("desk.make-up.colours-typefaces"),
                         slips,
-                        () -> new ColoursSlip(desk)),
+                        () -> new ColoursSlip(desk, painter)),
                 opener(
                         Wording.of("desk.make-up.keys"),
                         "keys",

@@ -2,36 +2,51 @@ package jorn.desk.makeup;
 
 import java.util.Optional;
 import java.util.function.Function;
+import javafx.scene.control.Button;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import jorn.art.Palette;
 import jorn.art.Palette.Role;
 import jorn.book.TypeChoice;
 import jorn.desk.model.Desk;
+import jorn.desk.view.FaceFonts;
 import jorn.desk.view.Labels;
+import jorn.desk.view.Painter;
 import jorn.desk.view.PressableBox;
 import jorn.desk.view.Slip;
+import jorn.desk.view.Theme;
+import jorn.edition.Edition;
 import jorn.say.Wording;
 import jorn.text.TypeShelf;
 
 /** The colours and typefaces of the pages; one click recolours or resets the whole book. */
 public final class ColoursSlip extends Slip {
-    public ColoursSlip(Desk desk) {
+    private static final double PAGE_EM = 7.4;
+
+    public ColoursSlip(Desk desk, Painter painter) {
         super(Wording.of("desk.colours.colours-type-pages"));
+        FlowPane pages = new FlowPane(6, 4);
+        pages.setPrefWrapLength(Theme.em(desk.settings().textSize()) * PAGE_EM * 5.2);
         for (Palette palette : Palette.shipped()) {
-            HBox patches = new HBox(3);
+            HBox patches = new HBox(2);
+            patches.setAlignment(javafx.geometry.Pos.CENTER);
             for (Role role : Role.values()) {
                 Region patch = new Region();
-                patch.setMinSize(20, 20);
+                patch.setMinSize(13, 13);
                 patch.setStyle("-fx-border-color: hairline; -fx-background-color: #"
                         + palette.ink(role).hex() + ";");
                 patches.getChildren().add(patch);
             }
-            HBox row =
-                    new HBox(8, Labels.hole(), Labels.label(palette.name(), "choice-name"), Labels.spring(), patches);
-            row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-            row.setPrefWidth(300);
-            PressableBox box = new PressableBox(0, row);
+            HBox name = new HBox(6, Labels.hole(), Labels.label(palette.name(), "choice-name"));
+            name.setAlignment(javafx.geometry.Pos.CENTER);
+            PagePicture page = new PagePicture(
+                    painter,
+                    () -> Edition.of(desk.book().withPalette(palette))
+                            .page(desk.page().get()),
+                    Theme.em(desk.settings().textSize()) * PAGE_EM);
+            PressableBox box = new PressableBox(3, page, name, patches);
+            box.setAlignment(javafx.geometry.Pos.TOP_CENTER);
             box.getStyleClass().setAll("choice");
             if (palette.id().equals(desk.book().palette().id())) {
                 box.getStyleClass().add("chosen");
@@ -43,8 +58,9 @@ public final class ColoursSlip extends Slip {
                 desk.change("palette", b -> b.withPalette(palette));
                 done();
             }));
-            add(box);
+            pages.getChildren().add(box);
         }
+        add(pages);
         say(Wording.of("desk.colours.colours-need-press-prints"));
         TypeChoice type = desk.book().type();
         faces(desk, Wording.of("desk.colours.headings"), "heading", type.heading(), t -> t::withHeading);
@@ -62,17 +78,22 @@ public final class ColoursSlip extends Slip {
         words(
                 name,
                 TypeShelf.typefaces().stream()
-                        .map(face -> word(
-                                face.name(),
-                                "type-" + id + "-" + face.id(),
-                                Wording.of("desk.colours.in", name, face.name(), face.manner()),
-                                face.id().equals(now),
-                                () -> {
-                                    desk.change(
-                                            "type",
-                                            b -> b.withType(with.apply(b.type()).apply(face.id())));
-                                    done();
-                                }))
+                        .map(face -> {
+                            Button word = word(
+                                    face.name(),
+                                    "type-" + id + "-" + face.id(),
+                                    Wording.of("desk.colours.in", name, face.name(), face.manner()),
+                                    face.id().equals(now),
+                                    () -> {
+                                        desk.change(
+                                                "type",
+                                                b -> b.withType(
+                                                        with.apply(b.type()).apply(face.id())));
+                                        done();
+                                    });
+                            FaceFonts.wear(word, face);
+                            return word;
+                        })
                         .toList());
     }
 }

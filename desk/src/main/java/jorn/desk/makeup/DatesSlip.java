@@ -1,20 +1,34 @@
 package jorn.desk.makeup;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.Occasion.Straddle;
 import jorn.calendar.WeekRule;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
+import jorn.desk.view.Theme;
 import jorn.measure.Days;
 import jorn.say.Wording;
 
 /** The book's dates: period, weeks, language, holidays. */
 public final class DatesSlip extends Slip {
     private final Desk desk;
+
+    /** Which end of the period a click on the year sets. */
+    private boolean setsFirst = true;
+
+    private final Button first;
+    private final Button last;
 
     public DatesSlip(Desk desk) {
         super(Wording.of("desk.dates.dates"));
@@ -32,18 +46,49 @@ public final class DatesSlip extends Slip {
                 text(now.to()),
                 Wording.of("desk.dates.last-day-empty-for"),
                 t -> period(t, now.from(), false));
-        field(
-                Wording.of("desk.dates.language"),
+        first = word(
+                Wording.of("desk.dates.click-first"),
+                "click-first",
+                Wording.of("desk.dates.click-help"),
+                true,
+                () -> sets(true));
+        last = word(
+                Wording.of("desk.dates.click-last"),
+                "click-last",
+                Wording.of("desk.dates.click-help"),
+                false,
+                () -> sets(false));
+        year(now);
+        PickList languages = new PickList(
+                this,
                 "date-language",
-                now.language(),
                 Wording.of("desk.dates.names-days-months-en"),
-                t -> change(c -> c.withLanguage(t)));
-        field(
-                Wording.of("desk.dates.holidays"),
+                CalendarChoice.languages().stream()
+                        .map(l -> new PickList.Entry(
+                                l,
+                                Locale.forLanguageTag(l)
+                                        .getDisplayLanguage(Wording.language().locale())))
+                        .toList(),
+                now.locale().getLanguage(),
+                l -> change(c -> c.withLanguage(l)));
+        line(Wording.of("desk.dates.language"), languages.opener()).add(languages);
+        List<PickList.Entry> countries = new ArrayList<>();
+        countries.add(new PickList.Entry("", Wording.of("desk.dates.no-holidays")));
+        CalendarChoice.countries()
+                .forEach(c -> countries.add(new PickList.Entry(
+                        c,
+                        new Locale.Builder()
+                                .setRegion(c)
+                                .build()
+                                .getDisplayCountry(Wording.language().locale()))));
+        PickList holidays = new PickList(
+                this,
                 "date-holidays",
-                now.holidays(),
                 Wording.of("desk.dates.country-s-two-letters"),
-                t -> change(c -> c.withHolidays(t)));
+                countries,
+                now.holidays(),
+                h -> change(c -> c.withHolidays(h)));
+        line(Wording.of("desk.dates.holidays"), holidays.opener()).add(holidays);
         add(Labels.label(Wording.of("desk.dates.weeks"), "group-name"));
         add(choice(
                 Wording.of("desk.dates.from-monday-numbered-iso"),
@@ -69,8 +114,43 @@ public final class DatesSlip extends Slip {
                         : Wording.of("desk.dates.dates-your-own-marked", own));
     }
 
+    /** The year of the book's first day, to click on. */
+    private void year(CalendarChoice now) {
+        int shown = now.from()
+                .map(LocalDate::getYear)
+                .orElse(LocalDate.now(ZoneId.systemDefault()).getYear() + 1);
+        YearPick pick = new YearPick(
+                shown,
+                now.weeks().first(),
+                now.from(),
+                now.to(),
+                Theme.em(desk.settings().textSize()),
+                day -> attempt(() -> {
+                    period(Days.written(day), setsFirst ? now.to() : now.from(), setsFirst);
+                    done();
+                }));
+        Label name = Labels.label(Integer.toString(shown), "heading");
+        Button before = deed("‹", "year-before", Wording.of("desk.dates.year-before"), () -> {
+            pick.turn(-1);
+            name.setText(Integer.toString(pick.year()));
+        });
+        Button after = deed("›", "year-after", Wording.of("desk.dates.year-after"), () -> {
+            pick.turn(1);
+            name.setText(Integer.toString(pick.year()));
+        });
+        HBox head = new HBox(8, before, name, after, Labels.spring(), first, last);
+        head.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        add(head, pick);
+    }
+
+    private void sets(boolean wanted) {
+        setsFirst = wanted;
+        Labels.mark(first, wanted);
+        Labels.mark(last, !wanted);
+    }
+
     private static String text(Optional<LocalDate> day) {
-        return day.map(LocalDate::toString).orElse("");
+        return day.map(Days::written).orElse("");
     }
 
     private void change(UnaryOperator<CalendarChoice> change) {

@@ -5,10 +5,13 @@ import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import jorn.desk.model.Desk;
@@ -17,6 +20,7 @@ import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.PressableBox;
 import jorn.desk.view.Slip;
+import jorn.desk.view.Theme;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
 import jorn.say.Wording;
@@ -28,6 +32,9 @@ import jorn.store.RecipeShelf;
  */
 public final class DesignsSlip extends Slip {
     private static final double FADED = 0.12;
+    private static final int COLUMNS = 5;
+    private static final double TILE = 132;
+    private static final double LARGE = 330;
 
     private final Desk desk;
     private final Painter painter;
@@ -35,6 +42,11 @@ public final class DesignsSlip extends Slip {
     private final FlatPlan plan;
     private final VBox shelves = new VBox(8);
     private final RecipeShelf own;
+    private final StackPane largePlace = new StackPane();
+    private final Label large = Labels.wrapped("", "heading");
+    /** The id of the design that is shown large. */
+    private String looked = "";
+
     private boolean putAfter;
     private Consumer<Recipe> taker = this::take;
     private final Button use;
@@ -50,7 +62,7 @@ public final class DesignsSlip extends Slip {
                 after,
                 Labels.label(Wording.of("desk.designs.or-drag-one-onto"), "soft"));
         how.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        add(search(), how, scroll());
+        add(search(), how, table());
         choose(false);
         show("");
     }
@@ -62,7 +74,7 @@ public final class DesignsSlip extends Slip {
             chosen.accept(r);
             done();
         });
-        add(search(), scroll());
+        add(search(), table());
         show("");
     }
 
@@ -93,14 +105,35 @@ public final class DesignsSlip extends Slip {
         return search;
     }
 
-    private ScrollPane scroll() {
+    /** The shelves, and beside them the design that is pointed at, large. */
+    private HBox table() {
+        double em = Theme.em(desk.settings().textSize());
         ScrollPane scroll = new ScrollPane(shelves);
         scroll.setFitToWidth(true);
-        scroll.setPrefViewportHeight(440);
-        scroll.setPrefViewportWidth(668);
+        scroll.setPrefViewportHeight(em * 29);
+        scroll.setPrefViewportWidth(TILE * COLUMNS);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setMinWidth(TILE * 2);
         scroll.setFocusTraversable(false);
         FocusScroll.follow(scroll);
-        return scroll;
+        HBox.setHgrow(scroll, Priority.ALWAYS);
+        largePlace.setPrefWidth(LARGE);
+        largePlace.setMinWidth(LARGE * 0.6);
+        large.setPrefWidth(LARGE);
+        VBox look = new VBox(6, largePlace, large);
+        look.setId("design-look");
+        return new HBox(14, scroll, look);
+    }
+
+    /** Shows a design large. */
+    private void look(Recipe recipe) {
+        if (!recipe.id().equals(looked)) {
+            looked = recipe.id();
+            large.setText(recipe.name());
+            largePlace
+                    .getChildren()
+                    .setAll(new PagePicture(painter, () -> RecipePicture.art(desk.book(), recipe), LARGE));
+        }
     }
 
     private void choose(boolean afterThem) {
@@ -135,6 +168,12 @@ public final class DesignsSlip extends Slip {
             mine.forEach(r -> tiles.getChildren().add(ownTile(r)));
             shelf(Wording.of("desk.designs.your-own"), mine.size(), tiles);
         }
+        List<Recipe> late = search.isBlank() ? lately() : List.of();
+        if (!late.isEmpty()) {
+            TilePane tiles = tiles();
+            late.forEach(r -> tiles.getChildren().add(tile(r)));
+            shelf(Wording.of("desk.designs.lately"), late.size(), tiles);
+        }
         List<Catalogue.Entry> found = search.isBlank() ? Catalogue.all() : Catalogue.search(search);
         for (String group : Catalogue.groups()) {
             List<Catalogue.Entry> here =
@@ -150,9 +189,19 @@ public final class DesignsSlip extends Slip {
         }
     }
 
+    /** Designs of the catalogue taken lately, the last first. */
+    private List<Recipe> lately() {
+        List<String> ids = desk.settings().recentDesigns();
+        return ids.stream()
+                .flatMap(id ->
+                        Catalogue.all().stream().map(Catalogue.Entry::recipe).filter(r -> r.id().equals(id)))
+                .limit(COLUMNS)
+                .toList();
+    }
+
     private static TilePane tiles() {
         TilePane tiles = new TilePane(6, 6);
-        tiles.setPrefColumns(5);
+        tiles.setPrefColumns(COLUMNS);
         tiles.setTileAlignment(javafx.geometry.Pos.TOP_CENTER);
         return tiles;
     }
@@ -162,7 +211,19 @@ public final class DesignsSlip extends Slip {
     }
 
     private PressableBox tile(Recipe recipe) {
-        PressableBox tile = RecipePicture.tile(painter, desk.book(), recipe, () -> taker.accept(recipe));
+        PressableBox tile = RecipePicture.tile(painter, desk.book(), recipe, () -> {
+            desk.settings().addRecentDesign(recipe.id());
+            taker.accept(recipe);
+        });
+        tile.addEventHandler(MouseEvent.MOUSE_ENTERED, e -> look(recipe));
+        tile.focusedProperty().addListener((o, was, is) -> {
+            if (is) {
+                look(recipe);
+            }
+        });
+        if (looked.isEmpty()) {
+            look(recipe);
+        }
         tile.addEventFilter(MouseEvent.MOUSE_DRAGGED, e -> carry(e.getSceneX(), e.getSceneY()));
         tile.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
             if (getOpacity() < 1) {

@@ -2,10 +2,12 @@ package jorn.desk.makeup;
 
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
+import javafx.scene.Node;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
+import javafx.scene.text.Text;
 import jorn.desk.model.Desk;
 import jorn.desk.view.FieldCommit;
 import jorn.layout.PartSettings;
@@ -16,10 +18,18 @@ import jorn.say.Wording;
 final class InPlace {
     private final Desk desk;
     private final PageWork work;
-    private final Pane over;
+    private static final double LEAST_EM = 9;
+    private static final double MOST_EM = 30;
 
-    /** @param over lies over the page, and lets through what is not on the field */
-    InPlace(Desk desk, PageWork work, Pane over) {
+    private final Pane over;
+    private final Node page;
+
+    /**
+     * @param over lies over the page, and lets through what is not on the field
+     * @param page gets the focus back
+     */
+    InPlace(Desk desk, PageWork work, Pane over, Node page) {
+        this.page = page;
         this.desk = desk;
         this.work = work;
         this.over = over;
@@ -78,20 +88,37 @@ final class InPlace {
             }
         });
         over.getChildren().setAll(field);
-        field.resizeRelocate(
-                place.getMinX() - 4,
-                place.getMinY() - 4,
-                Math.max(120, place.getWidth() + 8),
-                Math.max(44, Math.min(place.getHeight() + 8, 140)));
+        field.applyCss();
+        fit(field, place);
+        field.textProperty().addListener(o -> fit(field, place));
         field.requestFocus();
         field.selectAll();
         return true;
     }
 
+    /** As large as the words need, within the part's width where they are many, and never off the bench. */
+    private void fit(TextArea field, Rectangle2D place) {
+        Text words = new Text(field.getText().isEmpty() ? " " : field.getText());
+        words.setFont(field.getFont());
+        double em = field.getFont().getSize();
+        double most = Math.max(em * LEAST_EM, Math.min(place.getWidth() + 8, em * MOST_EM));
+        double wide =
+                Math.min(most, Math.max(em * LEAST_EM, words.getLayoutBounds().getWidth() + em * 3));
+        words.setWrappingWidth(wide - em * 2);
+        double high = Math.min(over.getHeight() * 0.6, words.getLayoutBounds().getHeight() + em * 1.4);
+        double x = Math.max(0, Math.min(place.getMinX() - 4, over.getWidth() - wide));
+        double y = Math.max(0, Math.min(place.getMinY() - 4, over.getHeight() - high));
+        field.resizeRelocate(x, y, wide, high);
+    }
+
+    /** Takes the field away; the focus goes back to the page. */
     private void close(TextArea field) {
-        over.getChildren().remove(field);
-        if (over.getScene() != null && over.getScene().getFocusOwner() == null) {
-            over.getParent().requestFocus();
+        boolean here = field.isFocused()
+                || field.getScene() == null
+                || field.getScene().getFocusOwner() == null;
+        if (here) {
+            page.requestFocus();
         }
+        over.getChildren().remove(field);
     }
 }

@@ -3,6 +3,8 @@ package jorn.desk.makeup;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.input.KeyEvent;
+import jorn.book.Book;
+import jorn.book.Run;
 import jorn.desk.model.Desk;
 import jorn.layout.Axis;
 import jorn.layout.Tree.Edge;
@@ -35,12 +37,45 @@ final class MakeUpKeys {
     }
 
     /** @return whether the key does something here */
+    @SuppressWarnings("ReferenceEquality") // the very same value is meant: whatever changes the book makes another
     boolean press(KeyEvent e, boolean onButton) {
+        Book before = desk.book();
+        String part = work.partName();
+        String run = work.run().map(Run::name).orElse("");
+        String pages = pages();
         try {
-            return e.isShortcutDown() ? withControl(e) : e.isAltDown() ? false : plain(e, onButton);
+            boolean done = e.isShortcutDown() ? withControl(e) : !e.isAltDown() && plain(e, onButton);
+            if (done && desk.book() != before) {
+                say(e, part, run, pages);
+            }
+            return done;
         } catch (Trouble t) {
             desk.tell(t);
             return true;
+        }
+    }
+
+    private String pages() {
+        var all = work.pages();
+        return all.size() == 1 ? all.first().toString() : all.first() + "–" + all.last();
+    }
+
+    /** Says what the key did, for it may have been struck by mistake. */
+    private void say(KeyEvent e, String part, String run, String pages) {
+        switch (e.getCode()) {
+            case LEFT, RIGHT -> desk.sayChanged("desk.keys.did-move-run", run);
+            case DELETE, BACK_SPACE -> {
+                if (e.isShortcutDown()) {
+                    desk.sayChanged("desk.keys.did-remove-run", run);
+                } else {
+                    desk.sayChanged("desk.keys.did-remove", part);
+                }
+            }
+            case PLUS, ADD, EQUALS -> desk.sayChanged("desk.keys.did-larger", part);
+            case MINUS, SUBTRACT -> desk.sayChanged("desk.keys.did-smaller", part);
+            case S -> desk.sayChanged("desk.keys.did-split", part);
+            case T -> desk.sayChanged("desk.keys.did-take-out", pages);
+            default -> desk.sayChanged("desk.keys.did-change");
         }
     }
 

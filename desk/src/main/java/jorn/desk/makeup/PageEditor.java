@@ -58,7 +58,13 @@ public final class PageEditor {
         spread.addEventHandler(MouseEvent.MOUSE_EXITED, e -> look(-1, -1));
         spread.addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
         spread.addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
-        spread.addEventHandler(MouseEvent.MOUSE_RELEASED, e -> letGo());
+        spread.addEventHandler(MouseEvent.MOUSE_RELEASED, e -> {
+            letGo();
+            // What lay under the pointer lies elsewhere now.
+            near = Optional.empty();
+            look(e.getX(), e.getY());
+            spread.redraw();
+        });
         spread.addEventHandler(MouseEvent.MOUSE_CLICKED, this::click);
     }
 

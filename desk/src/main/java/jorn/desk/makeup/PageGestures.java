@@ -2,6 +2,7 @@ package jorn.desk.makeup;
 
 import java.util.Locale;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
@@ -9,6 +10,7 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Pane;
 import jorn.desk.model.Desk;
+import jorn.desk.view.FocusKeep;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
@@ -50,7 +52,7 @@ public final class PageGestures implements PageColumn.Host {
         this.slips = slips;
         this.painter = painter;
         editor = new PageEditor(desk, work, spread, this::type);
-        inPlace = new InPlace(desk, work, typing);
+        inPlace = new InPlace(desk, work, typing, spread);
         keys = new MakeUpKeys(desk, work, plan, this::offerByKey, this::type, designs);
     }
 
@@ -88,8 +90,11 @@ public final class PageGestures implements PageColumn.Host {
                 work.part().isPresent() ? "“" + work.partName() + "”" : Wording.of("desk.page-gestures.everything");
         String title = edge.map(e -> Wording.of("desk.edge.title-" + e.name().toLowerCase(Locale.ROOT), beside))
                 .orElse(Wording.of("desk.page-gestures.put-place", beside));
-        BlocksSlip slip = new BlocksSlip(
-                title, block -> edge.ifPresentOrElse(e -> work.insert(e, block), () -> work.replace(block)));
+        BlocksSlip slip = new BlocksSlip(title, block -> {
+            edge.ifPresentOrElse(e -> work.insert(e, block), () -> work.replace(block));
+            // What was put is chosen, and the keys are for it.
+            Platform.runLater(spread::requestFocus);
+        });
         slips.toggle(slip, from);
     }
 
@@ -113,8 +118,15 @@ public final class PageGestures implements PageColumn.Host {
                 from);
     }
 
-    /** @return whether the key does something here */
+    /**
+     * Hears of a key. Letters act only while the page or the plan has the focus: whoever types blindly elsewhere changes nothing.
+     *
+     * @return whether the key does something here
+     */
     public boolean key(KeyEvent e) {
+        if (!FocusKeep.isWithin(e.getTarget(), spread) && !FocusKeep.isWithin(e.getTarget(), plan)) {
+            return false;
+        }
         return keys.press(e, e.getTarget() instanceof ButtonBase);
     }
 }

@@ -8,6 +8,7 @@ import jorn.desk.view.BriefSlips;
 import jorn.desk.view.Slip;
 import jorn.measure.Length;
 import jorn.measure.Numeral;
+import jorn.measure.Quantity.Precision;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.recipe.Recipe;
@@ -67,15 +68,13 @@ final class PageSlip extends Slip {
         field(
                 Wording.of("desk.page.lines-every"),
                 "line-spacing",
-                ruling.spacing().written().endsWith("in") && unit == Unit.INCH
-                        ? ruling.spacing().format(Unit.INCH)
-                        : ruling.spacing().format(Unit.MILLIMETRE),
+                ruling.spacing().format(unit, Precision.EXACT),
                 Wording.of("desk.page.from-line-line-mm"),
                 text -> rule(r -> r.withSpacing(Length.parse(text, unit))));
         for (Ruling.Spacing each : Ruling.Spacing.values()) {
             add(choice(
                     BriefSlips.sentenceCase(each.word()),
-                    each.length().format(Unit.MILLIMETRE),
+                    each.length().format(unit, Precision.EXACT),
                     each.length().isAbout(ruling.spacing()),
                     () -> rule(r -> r.withSpacing(each.length()))));
         }

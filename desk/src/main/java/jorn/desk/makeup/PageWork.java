@@ -218,9 +218,9 @@ public final class PageWork {
                 .count();
     }
 
-    /** What the page stands for, in a few letters: "2026-W41"; "this page" where it stands for nothing. */
+    /** What the page stands for: "week 41, 5 Oct to 11 Oct 2026"; "this page" where it stands for nothing. */
     public String here() {
-        String stands = slot().occasion().id(book().calendar().weeks());
+        String stands = OccasionWords.of(slot().occasion(), book().calendar().weeks());
         return stands.isEmpty() ? Wording.of("desk.page-work.page") : stands;
     }
 

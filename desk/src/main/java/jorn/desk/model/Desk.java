@@ -47,6 +47,19 @@ public final class Desk {
     /** What had to be mended before the brief was changed, where what has to be now is not known yet. */
     private Optional<Set<String>> before = Optional.empty();
 
+    /** What else had to change with the brief, in words, to be said once all is known. */
+    private Optional<String> said = Optional.empty();
+
+    private Optional<Wish> wish = Optional.empty();
+
+    /**
+     * What was wished for before presses were tried.
+     *
+     * @param wished the brief, which is fitted to each press anew
+     * @param fitted what became of it at the present one
+     */
+    private record Wish(Brief wished, Brief fitted) {}
+
     private final ObjectProperty<Unit> unit = new SimpleObjectProperty<>();
     private final ObjectProperty<BenchName> bench = new SimpleObjectProperty<>(BenchName.BRIEF);
     private final IntegerProperty page = new SimpleIntegerProperty(1);
@@ -87,6 +100,8 @@ public final class Desk {
         page.set(1);
         history = steps;
         saved = inFile;
+        wish = Optional.empty();
+        said = Optional.empty();
         file = from;
         stamp = read;
         whatIfs.clear();
@@ -243,11 +258,22 @@ public final class Desk {
         show(seen);
     }
 
-    /** Changes the brief, and says so where pages already made no longer fit it. */
+    /**
+     * Changes the brief, and says so where something else had to change with it, or pages already made no longer fit it. What another
+     * press had to change comes back with the press before.
+     */
     public void changeBrief(String thing, UnaryOperator<Brief> change) {
         Set<String> errors = findings.get().errors();
-        change(thing, b -> b.withBrief(change.apply(b.brief())));
+        BookState was = state.get();
+        boolean ofPress = thing.equals("press");
+        Brief now = was.book().brief();
+        Brief wished = wish.filter(w -> ofPress && w.fitted().equals(now))
+                .map(Wish::wished)
+                .orElse(now);
+        change(thing, b -> b.withBrief(change.apply(wished)));
+        wish = ofPress ? Optional.of(new Wish(wished, book().brief())) : Optional.empty();
         before = Optional.of(errors);
+        said = Consequences.of(was, state.get(), unit.get());
         if (findings.get().whole()) {
             compare();
         }
@@ -260,8 +286,13 @@ public final class Desk {
                 .ifPresentOrElse(
                         f -> tell(
                                 Trouble.of(Message.of("desk.desk.after-change-something-must", f.found()), f.advice())),
-                        this::putAwayNotice));
+                        this::sayConsequences));
         before = Optional.empty();
+    }
+
+    private void sayConsequences() {
+        said.ifPresentOrElse(words -> sayChanged("desk.desk.also-changed", words), this::putAwayNotice);
+        said = Optional.empty();
     }
 
     public boolean canUndo() {

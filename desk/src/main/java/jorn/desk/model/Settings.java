@@ -34,6 +34,7 @@ public final class Settings {
     private Unit unit = Unit.INCH;
     private int textSize = 100;
     private final List<Path> recent = new ArrayList<>();
+    private final List<String> recentDesigns = new ArrayList<>();
     private double[] window = {};
     private boolean maximised;
     private String exportFolder = "";
@@ -102,6 +103,7 @@ public final class Settings {
     private void read(JsonNode n) {
         unit = n.path("unit").asText().equals("mm") ? Unit.MILLIMETRE : Unit.INCH;
         textSize = Math.min(200, Math.max(80, n.path("textSize").asInt(100)));
+        n.path("recentDesigns").forEach(d -> recentDesigns.add(d.asText()));
         n.path("recent").forEach(r -> recent.add(Path.of(r.asText())));
         exportFolder = n.path("exportFolder").asText("");
         maximised = n.path("maximised").asBoolean();
@@ -126,6 +128,8 @@ public final class Settings {
         n.put("pixelsPerPoint", pixelsPerPoint);
         ArrayNode books = n.putArray("recent");
         recent.forEach(r -> books.add(r.toString()));
+        ArrayNode designs = n.putArray("recentDesigns");
+        recentDesigns.forEach(designs::add);
         ArrayNode place = n.putArray("window");
         for (double d : window) {
             place.add(d);
@@ -191,11 +195,23 @@ public final class Settings {
     }
 
     public void addRecent(Path file) {
-        Path whole = file.toAbsolutePath().normalize();
-        recent.remove(whole);
-        recent.add(0, whole);
-        while (recent.size() > RECENT) {
-            recent.remove(recent.size() - 1);
+        first(recent, file.toAbsolutePath().normalize());
+    }
+
+    /** Ids of page designs taken lately, the last first. */
+    public List<String> recentDesigns() {
+        return List.copyOf(recentDesigns);
+    }
+
+    public void addRecentDesign(String id) {
+        first(recentDesigns, id);
+    }
+
+    private <T> void first(List<T> list, T thing) {
+        list.remove(thing);
+        list.add(0, thing);
+        while (list.size() > RECENT) {
+            list.remove(list.size() - 1);
         }
         save();
     }

@@ -23,6 +23,9 @@ public final class SlipLayer extends Pane {
     private @Nullable Region holder;
 
     private @Nullable Node anchor;
+    /** What had the focus when the slip was opened. */
+    private @Nullable Node before;
+
     private boolean beside;
     private final Polyline line = new Polyline();
 
@@ -65,6 +68,7 @@ public final class SlipLayer extends Pane {
             return;
         }
         close();
+        before = getScene() == null ? null : getScene().getFocusOwner();
         open = slip;
         anchor = under;
         slip.getStyleClass().add("floating");
@@ -95,7 +99,7 @@ public final class SlipLayer extends Pane {
         return open != null;
     }
 
-    /** Takes the slip away. The focus goes back to where it was opened from, or to what stands there by now. */
+    /** Takes the slip away. The focus goes back to where it was, or to where the slip was opened from, or to what stands there by now. */
     public void close() {
         Region held = holder;
         Node from = anchor;
@@ -106,8 +110,10 @@ public final class SlipLayer extends Pane {
         open = null;
         holder = null;
         anchor = null;
+        Node was = before;
+        before = null;
         if (within) {
-            giveBack(from);
+            giveBack(was != null && was.getScene() != null && was != getScene().getRoot() ? was : from);
         }
         getChildren().clear();
     }

@@ -76,7 +76,7 @@ class PageWorkTest {
     void onlyThisWeekGetsADesignOfItsOwnAndCanGiveItBack() {
         work.setOnlyHere(true);
         String here = work.here();
-        assertTrue(here.matches("\\d{4}-W\\d{2}"), here);
+        assertTrue(here.matches("week \\d+, \\d+ \\w+ to \\d+ \\w+ \\d{4}"), here);
         work.insert(Edge.BELOW, block("quote"));
         assertTrue(work.isException());
         desk.page().set(10);

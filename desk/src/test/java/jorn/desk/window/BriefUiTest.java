@@ -62,7 +62,7 @@ class BriefUiTest extends WindowTest {
         retype("#work-each", "6");
         retype("#work-week", "10");
         retype("#work-start", "2026-01-01");
-        assertEquals("The last page is done on 12 May 2026.", text("#work-finish"));
+        assertEquals("You would finish on 12 May 2026.", text("#work-finish"));
     }
 
     @Test

@@ -106,6 +106,7 @@ class FlatPlanUiTest extends WindowTest {
         push(KeyCode.SHIFT, KeyCode.RIGHT);
         clickOn("#makeup-keys");
         push(KeyCode.ESCAPE);
+        interact(() -> lookup("#flat-plan").query().requestFocus());
         push(KeyCode.D);
         // A key that the slow machine holds too long may have left its letter in the field.
         clickOn("#design-search").push(KeyCode.CONTROL, KeyCode.A);

@@ -1,0 +1,31 @@
+package jorn.desk.view;
+
+import java.io.ByteArrayInputStream;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import javafx.scene.control.Labeled;
+import javafx.scene.text.Font;
+import jorn.text.Face;
+import jorn.text.Typeface;
+import jorn.text.Typeface.Style;
+
+/** Typefaces of the pages for words of the interface, so that a face is chosen by its looks. Each is loaded when first shown. */
+public final class FaceFonts {
+    private static final Map<String, String> FAMILIES = new ConcurrentHashMap<>();
+
+    private FaceFonts() {}
+
+    /** Sets the words in the face that they name. */
+    public static void wear(Labeled words, Typeface face) {
+        String family = FAMILIES.computeIfAbsent(face.id(), id -> load(face));
+        if (!family.isEmpty()) {
+            words.setStyle("-fx-font-family: \"" + family + "\"; -fx-font-size: 1.08em;");
+        }
+    }
+
+    private static String load(Typeface face) {
+        Face regular = face.faces().get(Style.REGULAR);
+        Font font = regular == null ? null : Font.loadFont(new ByteArrayInputStream(regular.bytes()), 12);
+        return font == null ? "" : font.getFamily();
+    }
+}
