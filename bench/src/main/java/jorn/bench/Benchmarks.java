@@ -65,7 +65,9 @@ final class Benchmarks {
         Book longest = longest(year);
         int longestPages = Paginator.of(longest).pageCount();
         WindowTimes times = WindowTimes.measure(book, year, longest, large, photographs);
-        row("process start to first window", millis(times.firstWindow()), "under 2,500 ms");
+        row("process start to first window", millis(times.firstWindow()), "under 800 ms");
+        changes(1280, 800, "under 100 ms");
+        changes(1920, 1080, "under 200 ms");
         row("flip to the next spread, " + PAGES + " pages", millis(times.flip()), "under 50 ms");
         row("open the dated year: file to first spread on the screen", millis(times.open()), "under 200 ms");
         row("drag a divider of the dated year", Math.round(times.drag()) + " a second", "30 or more");
@@ -83,6 +85,15 @@ final class Benchmarks {
                 "under 512 MB");
         Optional.ofNullable(System.getenv("JORN_LAUNCHER")).map(Path::of).ifPresent(jorn -> commands(jorn, folder));
         out.flush();
+    }
+
+    private void changes(int width, int height, String aim) {
+        BenchChanges.Changes changes = BenchChanges.measure(width, height);
+        row(
+                "another bench, " + width + " × " + height + ", slowest: "
+                        + changes.name().toLowerCase(Locale.ROOT),
+                millis(changes.slowest()) + " (first visit " + millis(changes.first()) + ")",
+                aim);
     }
 
     /** Books that are larger than what they are drawn with. */

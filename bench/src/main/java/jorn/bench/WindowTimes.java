@@ -125,7 +125,7 @@ record WindowTimes(
     }
 
     /** The first line that a process of its own says. */
-    private static String say(Class<?> main, String... arguments) {
+    static String say(Class<?> main, String... arguments) {
         List<String> command = new ArrayList<>();
         command.add(System.getProperty("java.home") + "/bin/java");
         ManagementFactory.getRuntimeMXBean().getInputArguments().stream()

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import jorn.calendar.Occasion;
+import jorn.calendar.Span;
 import jorn.calendar.WeekRule;
 import jorn.say.Wording;
 
@@ -33,6 +34,15 @@ final class OccasionWords {
             case QUARTER -> Wording.of("desk.occasion.quarter", (from.getMonthValue() + 2) / 3, from.getYear());
             case YEAR -> Integer.toString(from.getYear());
         };
+    }
+
+    /** The same in few words, for choices: "week 41", "October 2026". */
+    static String brief(Occasion occasion, WeekRule weeks) {
+        boolean week = occasion.span().filter(s -> s == Span.WEEK).isPresent();
+        return week && occasion.from().isPresent()
+                ? Wording.of(
+                        "desk.occasion.week-brief", weeks.number(occasion.from().get()))
+                : of(occasion, weeks);
     }
 
     private static String written(String pattern, LocalDate day) {

@@ -133,7 +133,7 @@ public final class PageColumn extends VBox {
                     case PAGE -> String.join(
                             "/",
                             work.slot().run() + "." + work.slot().design(),
-                            work.here(),
+                            work.standsFor(),
                             work.hasMany() ? work.pages().toString() : "",
                             work.part() + " " + work.isOnlyHere() + " " + work.isException());
                 };

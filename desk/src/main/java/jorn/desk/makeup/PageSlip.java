@@ -28,10 +28,9 @@ final class PageSlip extends Slip {
             return;
         }
         Recipe recipe = work.recipe().get();
-        String here = work.here();
-        if (desk.state().get().edition().pages().showsSubject(work.slot())
-                && !here.equals(Wording.of("desk.page-work.page"))) {
-            say(Wording.of("desk.page.page-stands-for", here));
+        String standsFor = work.standsFor();
+        if (desk.state().get().edition().pages().showsSubject(work.slot()) && !standsFor.isEmpty()) {
+            say(Wording.of("desk.page.page-stands-for", standsFor));
         }
         recipe.ruling().ifPresent(this::ruling);
         if (recipe.id().equals("title")) {

@@ -218,9 +218,14 @@ public final class PageWork {
                 .count();
     }
 
-    /** What the page stands for: "week 41, 5 Oct to 11 Oct 2026"; "this page" where it stands for nothing. */
+    /** What the page stands for, with its days: "week 41, 5 Oct to 11 Oct 2026"; nothing where it stands for nothing. */
+    String standsFor() {
+        return OccasionWords.of(slot().occasion(), book().calendar().weeks());
+    }
+
+    /** What the page stands for, in few words: "week 41"; "this page" where it stands for nothing. */
     public String here() {
-        String stands = OccasionWords.of(slot().occasion(), book().calendar().weeks());
+        String stands = OccasionWords.brief(slot().occasion(), book().calendar().weeks());
         return stands.isEmpty() ? Wording.of("desk.page-work.page") : stands;
     }
 

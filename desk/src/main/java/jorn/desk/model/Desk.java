@@ -72,15 +72,25 @@ public final class Desk {
 
     /** @param later runs something on the interface thread */
     public Desk(Settings settings, Book book, Executor later) {
+        this(settings, BookState.of(book), later);
+    }
+
+    /** @param laidOut the first book, laid out already */
+    public Desk(Settings settings, BookState laidOut) {
+        this(settings, laidOut, Platform::runLater);
+    }
+
+    private Desk(Settings settings, BookState laidOut, Executor later) {
         this.settings = settings;
-        this.history = new History(book);
+        this.history = new History(laidOut.book());
+        this.saved = laidOut.book();
         this.reader = new ProofReader(later);
         unit.set(settings.unit());
         unit.addListener((o, was, now) -> {
             settings.setUnit(now);
             look();
         });
-        lay(book, Optional.empty());
+        show(laidOut);
     }
 
     /** Puts another book on the desk, as it is in its file; what was on the desk is forgotten. */

@@ -26,7 +26,7 @@ public final class CommitField extends TextField {
         setId(id);
         setAccessibleText(name);
         setAccessibleHelp(help);
-        setPrefColumnCount(8);
+        setPrefColumnCount(Math.max(8, Math.min(18, value.length())));
         taking = new FieldCommit(this, take, verdict);
         setOnAction(e -> deal());
         FocusKeep.selectOnArrival(this);

@@ -90,7 +90,8 @@ public final class Header extends VBox {
         state.setId("saved-state");
         // Long words give way to each other and are told whole by hovering; what can be done has its room first.
         name.setMinWidth(60);
-        state.setMinWidth(0);
+        state.setMinWidth(Region.USE_PREF_SIZE);
+        state.setStyle("-fx-max-width: 20em;");
         for (Button deed : List.of(books, undo, redo, save)) {
             deed.setMinWidth(Region.USE_PREF_SIZE);
         }

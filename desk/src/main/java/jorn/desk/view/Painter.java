@@ -135,6 +135,11 @@ public final class Painter {
         return toImage(RasterSink.picture(art, part, width / part.width()));
     }
 
+    /** Draws a page for nobody, so that all that draws is loaded; on any thread. */
+    public static void warm(PageArt art, int width) {
+        RasterSink.picture(art, art.trim(), width / art.trim().width());
+    }
+
     /** The same pixels as an image of the interface. */
     public static Image toImage(BufferedImage picture) {
         int[] pixels = ((DataBufferInt) picture.getRaster().getDataBuffer()).getData();

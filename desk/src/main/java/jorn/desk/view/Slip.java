@@ -87,7 +87,7 @@ public class Slip extends VBox {
         Label what = Labels.label(name, "choice-name");
         what.setMinWidth(Region.USE_PREF_SIZE);
         Label so = Labels.label(about, "choice-entails");
-        so.setMinWidth(Region.USE_PREF_SIZE);
+        so.setMinWidth(0);
         HBox row = new HBox(8, what, Labels.spring(), so);
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         row.setMouseTransparent(true);

@@ -6,6 +6,10 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.StackPane;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import jorn.text.Face;
@@ -33,6 +37,11 @@ public final class Theme {
 
     private Theme() {}
 
+    /** Reads the interface's faces ahead; on any thread. */
+    public static void readFonts() {
+        TypeShelf.typeface("alegreya").faces().values().forEach(Face::bytes);
+    }
+
     /** Loads the interface's faces; must run before the first window. */
     public static void loadFonts() {
         for (Face face : TypeShelf.typeface("alegreya").faces().values()) {
@@ -50,6 +59,22 @@ public final class Theme {
     /** Dresses a scene. */
     public static void dress(Scene scene) {
         scene.getStylesheets().add(Theme.class.getResource("jorn.css").toExternalForm());
+    }
+
+    /** Dresses and lays out, unseen, one of each kind that windows are made of, so that the window itself finds all of it loaded. */
+    public static void rehearse() {
+        FlowPane kinds = new FlowPane(
+                Labels.wrapped("Jorn", "heading"),
+                Labels.act("Jorn", "", () -> {}),
+                Labels.opener("Jorn", ""),
+                Labels.oneOf("Jorn", "", true, () -> {}),
+                new TextField("Jorn"));
+        StackPane root = new StackPane(new ScrollPane(kinds));
+        Scene scene = new Scene(root, 300, 200);
+        dress(scene);
+        textSize(root, 100);
+        root.applyCss();
+        root.layout();
     }
 
     /** The size of text in pixels at this many per cent. */

@@ -4,14 +4,13 @@ import java.nio.file.Path;
 import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.BiConsumer;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.stage.Stage;
-import jorn.book.Book;
-import jorn.book.Starter;
 import jorn.desk.model.BookFiles;
-import jorn.desk.model.DemoBooks;
+import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Mishap;
 import jorn.desk.model.Settings;
@@ -24,7 +23,12 @@ import org.jspecify.annotations.Nullable;
 /** The JavaFX application: one window with one book. */
 public final class JornApp extends Application {
     /** How the application is to begin. */
-    record Start(Optional<Path> file, boolean demo, Settings settings, Optional<BiConsumer<Stage, Opened>> then) {}
+    record Start(
+            Optional<Path> file,
+            boolean demo,
+            Settings settings,
+            CompletableFuture<BookState> first,
+            Optional<BiConsumer<Stage, Opened>> then) {}
 
     /** What has been opened. */
     public record Opened(Desk desk, BookFiles files, DeskWindow window) {}
@@ -46,8 +50,9 @@ public final class JornApp extends Application {
         Thread tidy = new Thread(() -> tidyUp(settings), "tidy up");
         tidy.setDaemon(true);
         tidy.start();
-        Book first = start.demo() ? DemoBooks.first() : Starter.LINED_JOURNAL.begin();
-        Desk desk = new Desk(settings, first);
+        // While the first book is still being laid out.
+        Theme.rehearse();
+        Desk desk = new Desk(settings, start.first().join());
         BookFiles files = new BookFiles(desk, new FileDialogs(stage));
         DeskWindow window = new DeskWindow(desk, files, new Viewers(p -> getHostServices()
                 .showDocument(p.toUri().toString())));

@@ -2,10 +2,11 @@ package jorn.desk.window;
 
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
+import jorn.desk.model.BenchName;
 import jorn.desk.model.Settings;
 
 /**
- * Opens the demo, says that it is seen, and ends: the launcher keeps the classes that were loaded on the way, so that the
+ * Opens the demo, says that it is seen, goes to each bench, and ends: the launcher keeps the classes that were loaded on the way, so that the
  * window opens sooner.
  */
 public final class WarmUp {
@@ -24,10 +25,16 @@ public final class WarmUp {
 
                     @Override
                     public void handle(long now) {
-                        if (++frames >= FRAMES) {
-                            stop();
+                        frames++;
+                        int bench = frames / FRAMES - 1;
+                        if (frames == FRAMES) {
                             System.out.println(SEEN);
+                        } else if (bench >= BenchName.values().length) {
+                            stop();
                             Platform.exit();
+                        } else if (frames % FRAMES == 0) {
+                            // The benches are gone to soon after; their classes are kept as well.
+                            opened.desk().bench().set(BenchName.values()[bench]);
                         }
                     }
                 }.start());

@@ -2,9 +2,11 @@ package jorn.desk.window;
 
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.BiConsumer;
 import javafx.application.Application;
 import javafx.stage.Stage;
+import jorn.desk.model.BookState;
 import jorn.desk.model.Settings;
 import jorn.desk.window.JornApp.Opened;
 import jorn.store.BookFile;
@@ -19,14 +21,15 @@ public final class Windows {
      * @return the exit code
      */
     public static int open(Optional<Path> file, boolean demo) {
+        CompletableFuture<BookState> first = FirstBook.laidOut(demo);
         file.ifPresent(BookFile::load);
-        launch(new JornApp.Start(file, demo, Settings.load(), Optional.empty()));
+        launch(new JornApp.Start(file, demo, Settings.load(), first, Optional.empty()));
         return 0;
     }
 
     /** Opens the demo, hands it to those who measure or show it, and returns when the window is closed. */
     public static void openThen(Settings settings, BiConsumer<Stage, Opened> then) {
-        launch(new JornApp.Start(Optional.empty(), true, settings, Optional.of(then)));
+        launch(new JornApp.Start(Optional.empty(), true, settings, FirstBook.laidOut(true), Optional.of(then)));
     }
 
     private static void launch(JornApp.Start start) {
