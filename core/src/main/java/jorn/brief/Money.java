@@ -256,7 +256,7 @@ public final class Money {
             all.add(Figure.computed(
                     "batch.break-even",
                     Wording.of("brief.money.cheaper-from"),
-                    Scalar.count((long) from, Wording.of("brief.money.copies-2")),
+                    Scalar.count((long) from, Wording.of("brief.money.copies-2", (long) from)),
                     "{batch.setup} ÷ ({cost.print} − {batch.copy})",
                     Wording.of("brief.money.rounded-up-before-press"),
                     setup,

@@ -3,10 +3,11 @@ package jorn.desk.makeup;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import jorn.desk.model.BookFiles;
@@ -51,7 +52,7 @@ public final class PageColumn extends VBox {
     private final PageWork work;
     private final Host bench;
     private final VBox slips = new VBox(10);
-    private final HBox words = new HBox(2);
+    private final FlowPane words = new FlowPane(2, 0);
     private final ScrollPane scroll = new ScrollPane(slips);
     private Subject subject = Subject.PAGE;
     private String shownFor = "";
@@ -118,10 +119,12 @@ public final class PageColumn extends VBox {
         double at = same ? scroll.getVvalue() * Math.max(0, before) : 0;
         FocusKeep.around(slips, words, () -> slips.getChildren().setAll(make()));
         // What was added or taken away below moves nothing that is seen.
-        scroll.layout();
-        double beyond =
-                slips.prefHeight(slips.getWidth()) - scroll.getViewportBounds().getHeight();
-        scroll.setVvalue(beyond > 0 ? Math.min(1, at / beyond) : 0);
+        Platform.runLater(() -> {
+            scroll.applyCss();
+            scroll.layout();
+            double beyond = slips.getHeight() - scroll.getViewportBounds().getHeight();
+            scroll.setVvalue(beyond > 0 ? Math.min(1, at / beyond) : 0);
+        });
     }
 
     /** Everything that the slips say depends on this; pages that look alike are not told apart, so that flipping is quick. */

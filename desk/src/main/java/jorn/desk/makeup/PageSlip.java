@@ -67,13 +67,13 @@ final class PageSlip extends Slip {
         field(
                 Wording.of("desk.page.lines-every"),
                 "line-spacing",
-                ruling.spacing().format(unit, Precision.EXACT),
+                spacing(ruling.spacing(), unit),
                 Wording.of("desk.page.from-line-line-mm"),
                 text -> rule(r -> r.withSpacing(Length.parse(text, unit))));
         for (Ruling.Spacing each : Ruling.Spacing.values()) {
             add(choice(
                     BriefSlips.sentenceCase(each.word()),
-                    each.length().format(unit, Precision.EXACT),
+                    spacing(each.length(), unit),
                     each.length().isAbout(ruling.spacing()),
                     () -> rule(r -> r.withSpacing(each.length()))));
         }
@@ -100,6 +100,11 @@ final class PageSlip extends Slip {
                         Wording.of("desk.page.needs-bleed"),
                         ruling.reach() == Ruling.Reach.EDGE,
                         () -> rule(r -> r.withReach(Ruling.Reach.EDGE))));
+    }
+
+    /** In inches to the thousandth, for the customary spacings are odd there. */
+    private static String spacing(Length length, Unit unit) {
+        return unit == Unit.INCH ? length.format(unit, Precision.EXACT) : length.format(unit);
     }
 
     private void rule(UnaryOperator<Ruling> change) {

@@ -16,6 +16,8 @@ import jorn.say.Wording;
 
 /** One of many by its name: a word that unfolds a list to search in, so that nothing can be taken that is not there. */
 final class PickList extends VBox {
+    private static final int NONE = 9;
+
     private final Slip slip;
     private final Button opener;
     private final TextField search = new TextField();
@@ -91,9 +93,12 @@ final class PickList extends VBox {
     private void show(String typed) {
         String wanted = typed.strip().toLowerCase(Locale.ROOT);
         list.getChildren().clear();
-        for (Entry each : entries) {
-            if (each.name().toLowerCase(Locale.ROOT).contains(wanted)
-                    || each.code().toLowerCase(Locale.ROOT).equals(wanted)) {
+        List<Entry> found = entries.stream()
+                .filter(e -> rank(e, wanted) < NONE)
+                .sorted(Comparator.comparingInt(e -> rank(e, wanted)))
+                .toList();
+        for (Entry each : found) {
+            {
                 Button choice =
                         slip.choice(each.name(), each.code(), each.code().equals(now), () -> take.accept(each.code()));
                 choice.setId(id + "-" + (each.code().isEmpty() ? "none" : each.code()));
@@ -103,5 +108,14 @@ final class PickList extends VBox {
         if (list.getChildren().isEmpty()) {
             list.getChildren().add(Labels.wrapped(Wording.of("desk.pick.nothing", typed.strip()), "soft"));
         }
+    }
+
+    /** How well an entry fits what was typed: its code first, then names that begin so, then names that have it in them. */
+    private static int rank(Entry e, String wanted) {
+        String name = e.name().toLowerCase(Locale.ROOT);
+        if (wanted.isEmpty() || e.code().toLowerCase(Locale.ROOT).equals(wanted)) {
+            return 0;
+        }
+        return name.startsWith(wanted) ? 1 : name.contains(wanted) ? 2 : NONE;
     }
 }

@@ -294,8 +294,10 @@ public final class Desk {
                 .filter(f -> f.severity() == Finding.Severity.ERROR && !errors.contains(f.id()))
                 .findFirst()
                 .ifPresentOrElse(
-                        f -> tell(
-                                Trouble.of(Message.of("desk.desk.after-change-something-must", f.found()), f.advice())),
+                        f -> tell(Trouble.of(
+                                Message.of("desk.desk.after-change-something-must", f.found()),
+                                said.map(also -> Message.of("desk.desk.and-also-changed", f.advice(), also))
+                                        .orElse(f.advice()))),
                         this::sayConsequences));
         before = Optional.empty();
     }

@@ -1,6 +1,7 @@
 package jorn.desk.view;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -195,35 +196,26 @@ public final class CoverView extends CanvasPane {
 
     /** The panels' names above them; those beside the spine give way to the spine's, which may be wider than the spine itself. */
     private void panelNames(GraphicsContext g, double y) {
-        double gap = em() * 0.8;
-        double spineLeft = Double.NaN;
-        double spineRight = Double.NaN;
-        for (CoverGeometry.Panel panel : state.cover().panels()) {
-            if (panel.part() == CoverGeometry.CoverPart.SPINE) {
-                Rectangle2D at = placeOf(panel.box());
-                String label = measured(panel, true, Double.MAX_VALUE);
-                double middle = at.getMinX() + at.getWidth() / 2;
-                // Bold letters are a little wider.
-                spineLeft = middle - widthOf(label) * 0.54 - gap;
-                spineRight = middle + widthOf(label) * 0.54 + gap;
-                write(g, label, middle, y, Theme.THREAD, true);
-            }
+        List<CoverGeometry.Panel> panels = state.cover().panels().stream()
+                .sorted(Comparator.comparingDouble(p -> p.box().x()))
+                .toList();
+        List<PanelNames.Stretch> places = panels.stream()
+                .map(p -> placeOf(p.box()))
+                .map(at -> new PanelNames.Stretch(at.getMinX(), at.getMaxX()))
+                .toList();
+        int spine = -1;
+        for (int i = 0; i < panels.size(); i++) {
+            spine = panels.get(i).part() == CoverGeometry.CoverPart.SPINE ? i : spine;
         }
-        for (CoverGeometry.Panel panel : state.cover().panels()) {
-            if (panel.part() == CoverGeometry.CoverPart.SPINE) {
-                continue;
-            }
-            Rectangle2D at = placeOf(panel.box());
-            double left =
-                    at.getMinX() < spineLeft ? at.getMinX() : Math.max(at.getMinX(), orElse(spineRight, at.getMinX()));
-            double right =
-                    at.getMinX() < spineLeft ? Math.min(at.getMaxX(), orElse(spineLeft, at.getMaxX())) : at.getMaxX();
-            write(g, measured(panel, false, right - left), (left + right) / 2, y, Theme.SOFT_INK, false);
+        // Bold letters are a little wider.
+        double wide = spine < 0 ? 0 : widthOf(measured(panels.get(spine), true, Double.MAX_VALUE)) * 1.08;
+        List<PanelNames.Stretch> rooms = PanelNames.rooms(places, spine, wide, em() * 0.8);
+        for (int i = 0; i < panels.size(); i++) {
+            boolean own = i == spine;
+            String name = measured(
+                    panels.get(i), own, own ? Double.MAX_VALUE : rooms.get(i).width());
+            write(g, name, rooms.get(i).middle(), y, own ? Theme.THREAD : Theme.SOFT_INK, own);
         }
-    }
-
-    private static double orElse(double value, double otherwise) {
-        return Double.isNaN(value) ? otherwise : value;
     }
 
     /** The panel's name with its width, or as much of that as there is room for. */

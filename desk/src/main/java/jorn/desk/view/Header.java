@@ -217,6 +217,7 @@ public final class Header extends VBox {
                 onTextSize.run();
                 slips.close();
             });
+            size.setId("text-size-" + percent);
             sizes.getChildren().add(size);
         }
         // Beside each other: the slip is as tall as a small window already.

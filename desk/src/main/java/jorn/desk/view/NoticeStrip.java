@@ -1,6 +1,7 @@
 package jorn.desk.view;
 
 import java.util.List;
+import javafx.animation.PauseTransition;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -9,6 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Notice;
 import jorn.say.Wording;
@@ -19,6 +21,8 @@ import jorn.say.Wording;
  */
 public final class NoticeStrip extends HBox {
     private static final PseudoClass GOOD = PseudoClass.getPseudoClass("good");
+
+    private static final Duration READ = Duration.seconds(15);
 
     private final Desk desk;
     private final boolean good;
@@ -68,6 +72,16 @@ public final class NoticeStrip extends HBox {
                     });
             undo.setId("undo-that");
             getChildren().add(undo);
+        }
+        if (good && !now.undoable()) {
+            // Good news is read once; it goes by itself before it is in the way.
+            PauseTransition read = new PauseTransition(READ);
+            read.setOnFinished(e -> {
+                if (now.equals(desk.notice().get())) {
+                    desk.putAwayNotice();
+                }
+            });
+            read.play();
         }
         Button away = Labels.act(
                 Wording.of("desk.desk-window.put-away"),

@@ -3,6 +3,7 @@ package jorn.desk.view;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -89,6 +90,8 @@ public final class SlipLayer extends Pane {
         getChildren().clear();
         ScrollPane scroll = new ScrollPane(slip);
         scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        FocusScroll.follow(scroll);
         scroll.getStyleClass().add("slip-scroll");
         holder = scroll;
         getChildren().setAll(scroll, line);
@@ -158,7 +161,7 @@ public final class SlipLayer extends Pane {
             wanted = slip.lookup(".choice.chosen");
         }
         if (wanted == null) {
-            wanted = slip.lookup(".choice, .act-row, .act, .one-of");
+            wanted = first(slip);
         }
         if (wanted != null) {
             wanted.requestFocus();
@@ -166,5 +169,21 @@ public final class SlipLayer extends Pane {
                 field.selectAll();
             }
         }
+    }
+
+    /** The first thing in a slip that can have the focus. */
+    private static @Nullable Node first(Node node) {
+        if (node.isFocusTraversable() && node.isVisible()) {
+            return node;
+        }
+        if (node instanceof Parent parent) {
+            for (Node child : parent.getChildrenUnmodifiable()) {
+                Node found = first(child);
+                if (found != null) {
+                    return found;
+                }
+            }
+        }
+        return null;
     }
 }

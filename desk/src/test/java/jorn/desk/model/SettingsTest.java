@@ -32,11 +32,19 @@ class SettingsTest {
         settings.setTextSize(125);
         settings.setWindow(10, 20, 1300, 850);
         settings.setExportFolder("/tmp/out");
+        settings.setMaximised(true);
+        settings.setPixelsPerPoint(1.6);
+        settings.addRecentDesign("lined");
+        settings.addRecentDesign("week");
+        settings.addRecentDesign("lined");
         Settings again = Settings.load(folder);
         assertEquals(Unit.MILLIMETRE, again.unit());
         assertEquals(125, again.textSize());
         assertEquals(1300, again.window().orElseThrow()[2]);
         assertEquals("/tmp/out", again.exportFolder());
+        assertTrue(again.isMaximised(), "and the place that it goes back to is kept beside");
+        assertEquals(1.6, again.pixelsPerPoint());
+        assertEquals(java.util.List.of("lined", "week"), again.recentDesigns());
         assertTrue(again.trouble().isEmpty());
     }
 
@@ -78,5 +86,17 @@ class SettingsTest {
         assertEquals(Language.GERMAN, choice.now());
         choice.choose(Optional.empty());
         assertEquals(Optional.empty(), choice.byHand());
+    }
+
+    @Test
+    void whatNoScreenHasIsNotTaken() throws IOException {
+        Settings settings = Settings.load(folder);
+        double customary = 96 / 72.0;
+        assertEquals(customary, settings.pixelsPerPoint());
+        settings.setPixelsPerPoint(0.1);
+        settings.setPixelsPerPoint(40);
+        settings.setPixelsPerPoint(Double.NaN);
+        assertEquals(customary, settings.pixelsPerPoint());
+        assertEquals(customary, with("{\"pixelsPerPoint\": 1e9}").pixelsPerPoint());
     }
 }

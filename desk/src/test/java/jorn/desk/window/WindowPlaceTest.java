@@ -30,4 +30,21 @@ class WindowPlaceTest {
     void itIsPulledIn(double x, double y, double w, double h, double nx, double ny, double nw, double nh) {
         assertEquals(new WindowPlace(nx, ny, nw, nh), WindowPlace.of(new double[] {x, y, w, h}, SCREENS));
     }
+
+    /** The first time, most of the screen; never more than the screen has. */
+    @ParameterizedTest
+    @CsvSource({
+        "1280, 800, 1180, 760",
+        "1920, 1080, 1680, 993",
+        "3840, 2160, 1680, 1050",
+        "1366, 768, 1202, 760",
+        "1024, 700, 1024, 700"
+    })
+    void theFirstStartTakesWhatTheScreenHas(double screenWide, double screenHigh, double wide, double high) {
+        WindowPlace first = WindowPlace.first(new Rectangle2D(10, 20, screenWide, screenHigh));
+        assertEquals(wide, first.width(), 1);
+        assertEquals(high, first.height(), 1);
+        assertEquals(10 + (screenWide - first.width()) / 2, first.x(), 1e-9, "in its middle");
+        assertEquals(20 + (screenHigh - first.height()) / 2, first.y(), 1e-9);
+    }
 }
