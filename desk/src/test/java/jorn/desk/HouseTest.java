@@ -160,7 +160,18 @@ class HouseTest {
                 "print.export",
                 "print.pdf",
                 "text");
-        room("desk.window", "book", "desk.benches", "desk.model", "desk.view", "measure", "scratch", "store");
+        room(
+                "desk.window",
+                "book",
+                "cover",
+                "desk.benches",
+                "desk.model",
+                "desk.view",
+                "edition",
+                "measure",
+                "press",
+                "scratch",
+                "store");
         // The command line, which opens the window too; and where the program begins.
         room(
                 "desk.cli",

@@ -14,6 +14,13 @@ public interface Bench {
     default void textSize(double pixels) {}
 
     /**
+     * Says how much of the top right corner is to be left free for the figures that hang there, in pixels.
+     *
+     * @param small whether there is so little room that what is used less gives way
+     */
+    default void corner(double width, double height, boolean small) {}
+
+    /**
      * Hears of a key that no field takes.
      *
      * @return whether the bench has done something with it

@@ -2,6 +2,7 @@ package jorn.desk.benches;
 
 import java.util.EnumMap;
 import java.util.Map;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
@@ -18,7 +19,6 @@ import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.BriefSlips;
 import jorn.desk.view.Labels;
-import jorn.desk.view.MeasureTags;
 import jorn.desk.view.Painter;
 import jorn.desk.view.SlipLayer;
 import jorn.say.Wording;
@@ -49,6 +49,7 @@ public final class BriefBench implements Bench {
     private final FlowPane tabs = new FlowPane(8, 2);
     private final VBox node;
     private double em;
+    private double cornerWidth;
     private View view = View.BOOK;
 
     public BriefBench(Desk desk, BookFiles files, Painter painter, SlipLayer slips, BriefSlips briefSlips) {
@@ -85,6 +86,7 @@ public final class BriefBench implements Bench {
                         case BOOK -> throw new IllegalStateException("the book is drawn, not reckoned");
                     };
             made.textSize(em);
+            made.corner(cornerWidth);
             return made;
         });
     }
@@ -104,8 +106,15 @@ public final class BriefBench implements Bench {
         em = pixels;
         book.textSize(pixels);
         pages.values().forEach(p -> p.textSize(pixels));
-        // The figures hang beside the words.
-        tabs.setStyle("-fx-padding: 0 " + MeasureTags.WIDTH_EM + "em 0 0;");
+    }
+
+    @Override
+    public void corner(double width, double height, boolean small) {
+        // What is left of the figures in a small window hangs beside the words.
+        cornerWidth = small ? 0 : width;
+        tabs.setPadding(new Insets(0, width, 0, 0));
+        book.corner(width, height, small);
+        pages.values().forEach(p -> p.corner(cornerWidth));
     }
 
     @Override

@@ -3,6 +3,7 @@ package jorn.desk.benches;
 import javafx.scene.Node;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
+import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.FlowPane;
@@ -19,7 +20,6 @@ import jorn.desk.view.CoverView;
 import jorn.desk.view.FocusKeep;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
-import jorn.desk.view.MeasureTags;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
 import jorn.desk.view.Theme;
@@ -37,6 +37,7 @@ public final class CoverBench implements Bench {
     private final Desk desk;
     private final CoverView cover;
     private final Stamps stamps;
+    private final Label stampsTitle = Labels.label(Wording.of("desk.cover.buyers-see"), "heading");
     private final VBox slipPlace = new VBox();
     private final ScrollPane scroll = new ScrollPane(slipPlace);
     private final VBox node;
@@ -109,7 +110,7 @@ public final class CoverBench implements Bench {
         VBox.setVgrow(cover, Priority.ALWAYS);
         cover.setMinHeight(120);
         stamps.setMinHeight(100);
-        VBox left = new VBox(4, cover, Labels.label(Wording.of("desk.cover.buyers-see"), "heading"), stamps);
+        VBox left = new VBox(4, cover, stampsTitle, stamps);
         left.setMinWidth(0);
         HBox.setHgrow(left, Priority.ALWAYS);
         // The figures hang in this corner.
@@ -133,7 +134,15 @@ public final class CoverBench implements Bench {
         stamps.setMinHeight(100);
         stamps.setPrefHeight(164 + pixels * 1.8);
         scroll.setPrefWidth(pixels * 18.6);
-        corner.setMinHeight(pixels * MeasureTags.HEIGHT_EM);
+    }
+
+    @Override
+    public void corner(double width, double height, boolean small) {
+        corner.setMinHeight(height);
+        for (Node each : new Node[] {stampsTitle, stamps}) {
+            each.setVisible(!small);
+            each.setManaged(!small);
+        }
     }
 
     private void switchZones() {

@@ -35,7 +35,6 @@ import jorn.desk.model.Mishap;
 import jorn.desk.model.Notice;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
-import jorn.desk.view.MeasureTags;
 import jorn.desk.view.Painter;
 import jorn.desk.view.SlipLayer;
 import jorn.edition.Edition;
@@ -140,8 +139,11 @@ public final class DespatchBench implements Bench {
     @Override
     public void textSize(double pixels) {
         em = pixels;
-        // The figures hang beside the parcel.
-        VBox.setMargin(parcel, new Insets(0, MeasureTags.WIDTH_EM * pixels, 0, 0));
+    }
+
+    @Override
+    public void corner(double width, double height, boolean small) {
+        VBox.setMargin(parcel, new Insets(0, width, 0, 0));
     }
 
     private void openFolder(Path target) {

@@ -3,12 +3,16 @@ package jorn.desk.benches;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.application.Platform;
+import javafx.geometry.Insets;
+import javafx.geometry.Orientation;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polyline;
@@ -25,7 +29,6 @@ import jorn.desk.makeup.PageWork;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
-import jorn.desk.view.MeasureTags;
 import jorn.desk.view.Painter;
 import jorn.desk.view.SightBar;
 import jorn.desk.view.Slip;
@@ -46,7 +49,8 @@ public final class MakeUpBench implements Bench {
     private final PageTable table;
     private final StackPane node;
     private final SightBar sight;
-    private final VBox openers;
+    private final FlowPane openers;
+    private final VBox right;
 
     public MakeUpBench(Desk desk, BookFiles files, Painter painter, SlipLayer slips) {
         this.desk = desk;
@@ -80,7 +84,9 @@ public final class MakeUpBench implements Bench {
         column.setOnSubject(() -> Platform.runLater(this::join));
         plan.setOnRun(run -> column.choose(Subject.RUN));
         sight = new SightBar(desk, spread, slips);
-        openers = new VBox(
+        openers = new FlowPane(
+                Orientation.VERTICAL,
+                10,
                 3,
                 designs,
                 opener(
@@ -102,7 +108,7 @@ public final class MakeUpBench implements Bench {
                         slips,
                         PageGestures::keys));
         VBox.setVgrow(column, Priority.ALWAYS);
-        VBox right = new VBox(4, openers, column, sight);
+        right = new VBox(4, openers, column, sight);
         table = new PageTable(desk, plan, spread, right);
         node = new StackPane(table, over, typing);
         node.setMinSize(0, 0);
@@ -129,9 +135,19 @@ public final class MakeUpBench implements Bench {
         spread.setEm(pixels);
         column.textSize(pixels);
         table.textSize(pixels);
-        // The figures hang beside them.
-        openers.setMinHeight(pixels * MeasureTags.HEIGHT_EM);
-        openers.setPrefHeight(pixels * MeasureTags.HEIGHT_EM);
+    }
+
+    @Override
+    public void corner(double width, double height, boolean small) {
+        openers.setOrientation(small ? Orientation.HORIZONTAL : Orientation.VERTICAL);
+        openers.setMinHeight(small ? Region.USE_PREF_SIZE : height);
+        openers.setPrefHeight(small ? Region.USE_COMPUTED_SIZE : height);
+        openers.setPadding(small ? new Insets(0, width, 0, 0) : Insets.EMPTY);
+        right.getChildren().remove(sight);
+        column.setFoot(small ? Optional.of(sight) : Optional.empty());
+        if (!small) {
+            right.getChildren().add(sight);
+        }
     }
 
     private static Button opener(String name, String id, String help, SlipLayer slips, Supplier<Slip> slip) {

@@ -30,7 +30,6 @@ import jorn.desk.view.CoverView;
 import jorn.desk.view.FocusKeep;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
-import jorn.desk.view.MeasureTags;
 import jorn.desk.view.Painter;
 import jorn.desk.view.PressableBox;
 import jorn.desk.view.SightBar;
@@ -108,9 +107,12 @@ public final class ProofBench implements Bench {
         right.setMinWidth(pixels * COLUMN_EM);
         right.setPrefWidth(pixels * COLUMN_EM);
         right.setMaxWidth(pixels * COLUMN_EM);
-        // The figures hang beside the heading.
-        heading.setMinHeight(pixels * MeasureTags.HEIGHT_EM);
-        heading.setPadding(new Insets(0, pixels * MeasureTags.WIDTH_EM, 0, 0));
+    }
+
+    @Override
+    public void corner(double width, double height, boolean small) {
+        heading.setMinHeight(height);
+        heading.setPadding(new Insets(0, width, 0, 0));
     }
 
     private static Rectangle within(Pane pane) {

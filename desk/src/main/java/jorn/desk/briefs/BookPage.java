@@ -1,6 +1,7 @@
 package jorn.desk.briefs;
 
 import java.util.Optional;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -18,7 +19,6 @@ import jorn.desk.view.BookDrawing;
 import jorn.desk.view.BriefSlips;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
-import jorn.desk.view.MeasureTags;
 import jorn.desk.view.Painter;
 import jorn.desk.view.SlipLayer;
 import jorn.measure.Length;
@@ -42,6 +42,7 @@ public final class BookPage {
     private final VBox corner = new VBox(4, plotTitle, Labels.wrapped(Wording.of("desk.plot.says"), "soft"));
     private final ScrollPane node;
     private final HBox top;
+    private double em;
 
     public BookPage(Desk desk, Painter painter, SlipLayer slips, BriefSlips briefSlips) {
         this.desk = desk;
@@ -93,9 +94,14 @@ public final class BookPage {
         drawing.setEm(pixels);
         plot.setEm(pixels);
         top.setMinHeight(pixels * 20);
-        // The figures hang beside the title.
-        corner.setMinHeight(pixels * (MeasureTags.HEIGHT_EM - 1.4));
-        corner.setStyle("-fx-padding: 0 " + MeasureTags.WIDTH_EM + "em 0 0;");
+        em = pixels;
+    }
+
+    /** Leaves room for the figures that hang beside the title. */
+    public void corner(double width, double height, boolean small) {
+        corner.setMinHeight(Math.max(0, height - 1.4 * em));
+        // What is left of them hangs beside the words above.
+        corner.setPadding(small ? Insets.EMPTY : new Insets(0, width, 0, 0));
     }
 
     public void show() {

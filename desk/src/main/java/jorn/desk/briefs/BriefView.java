@@ -2,6 +2,7 @@ package jorn.desk.briefs;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -13,17 +14,19 @@ import jorn.desk.view.CommitField;
 import jorn.desk.view.FocusKeep;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
-import jorn.desk.view.MeasureTags;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
 
 /** A page of the brief: a heading, and what is reckoned under it, made anew whenever the book changes. */
 public abstract class BriefView {
+    private static final double NARROW_EM = 52;
+
     protected final Desk desk;
     private final VBox body = new VBox(7);
     private final Label refusal = Labels.wrapped("", "refusal");
     private final ScrollPane scroll = new ScrollPane(body);
     private double em;
+    private boolean narrow;
     /** The row after which a refusal stands. */
     private Optional<Node> refusedAt = Optional.empty();
 
@@ -33,6 +36,11 @@ public abstract class BriefView {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.AS_NEEDED);
         scroll.setFocusTraversable(false);
         FocusScroll.follow(scroll);
+        scroll.widthProperty().addListener((o, was, now) -> {
+            if (!body.getChildren().isEmpty() && isNarrow() != narrow) {
+                show();
+            }
+        });
         refusal.setId("view-refusal");
         refusal.setPrefWidth(0);
         refusal.setMaxWidth(Double.MAX_VALUE);
@@ -41,8 +49,11 @@ public abstract class BriefView {
     /** Sets the text size, in pixels. */
     public void textSize(double pixels) {
         em = pixels;
-        // The figures hang in the right corner.
-        body.setStyle("-fx-padding: 0.2em " + MeasureTags.WIDTH_EM + "em 0.6em 0.2em;");
+    }
+
+    /** Leaves room for what hangs in the right corner, in pixels. */
+    public void corner(double width) {
+        body.setPadding(new Insets(4, width, 10, 4));
     }
 
     /** Fills the empty page. */
@@ -59,6 +70,7 @@ public abstract class BriefView {
         refusedAt = Optional.empty();
         FocusKeep.around(body, scroll, () -> {
             body.getChildren().clear();
+            narrow = isNarrow();
             fill(body);
             refused.ifPresent(field -> standAgain(field, why));
         });
@@ -72,6 +84,11 @@ public abstract class BriefView {
             refusal.setText(why);
             body.getChildren().add(rowOf(again) + 1, refusal);
         }
+    }
+
+    /** Whether the page is too narrow for pictures beside their figures. */
+    protected final boolean isNarrow() {
+        return scroll.getWidth() > 0 && scroll.getWidth() < NARROW_EM * em;
     }
 
     /** The text size, in pixels. */

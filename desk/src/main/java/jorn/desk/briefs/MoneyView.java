@@ -1,11 +1,14 @@
 package jorn.desk.briefs;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jorn.book.Book;
 import jorn.book.Plans;
@@ -57,52 +60,71 @@ public final class MoneyView extends BriefView {
     private GridPane prices(List<Money> markets, Plans plans) {
         GridPane grid = table();
         boolean own = !plans.ownCurrency().isEmpty();
-        head(
-                grid,
+        boolean narrow = isNarrow();
+        List<String> heads = new ArrayList<>(List.of(
                 Wording.of("desk.money.market"),
                 Wording.of("desk.money.printing-one"),
                 Wording.of("desk.money.lowest-price"),
-                Wording.of("desk.money.price-against-kept"),
                 Wording.of("desk.money.your-price"),
-                Wording.of("desk.money.you-keep"));
+                Wording.of("desk.money.you-keep")));
         if (own) {
-            grid.add(Labels.label(Wording.of("desk.money.in", plans.ownCurrency()), "table-head"), 6, 0);
+            heads.add(Wording.of("desk.money.in", plans.ownCurrency()));
         }
+        if (!narrow) {
+            heads.add(Wording.of("desk.money.price-against-kept"));
+        }
+        head(grid, heads.toArray(String[]::new));
         int row = 1;
         for (Money money : markets) {
             String id = money.market().id();
-            var price = field(
-                    Wording.of("desk.money.price", money.market().called()),
-                    "price-" + id,
-                    money.price().map(p -> Numeral.fixed(p, 2)).orElse(""),
-                    Wording.of("desk.money.your-list-price", money.market().currency()),
-                    5,
-                    text -> desk.change(
-                            "price",
-                            b -> b.withPlans(b.plans().withPrice(id, amount(text, Wording.of("desk.money.price-2"))))));
-            Label kept = Labels.label(money.kept().map(this::text).orElse("—"), "strong");
-            kept.setId("kept-" + id);
-            if (money.kept().filter(k -> value(k) < 0).isPresent()) {
-                kept.getStyleClass().add("thread");
-            }
-            grid.addRow(
-                    row,
+            List<Node> cells = new ArrayList<>(List.of(
                     Labels.label(money.market().called()),
                     Labels.label(text(money.printing())),
                     Labels.label(text(money.lowest())),
-                    new PricePlot(
-                            money,
-                            em(),
-                            p -> desk.attempt(() -> desk.change(
-                                    "price", b -> b.withPlans(b.plans().withPrice(id, Optional.of(p)))))),
-                    price,
-                    kept);
+                    price(money),
+                    kept(money)));
             if (own) {
-                grid.add(Labels.label(money.keptInOwn().map(this::text).orElse("—")), 6, row);
+                cells.add(Labels.label(money.keptInOwn().map(this::text).orElse("—")));
+            }
+            PricePlot plot = new PricePlot(
+                    money,
+                    em(),
+                    p -> desk.attempt(() ->
+                            desk.change("price", b -> b.withPlans(b.plans().withPrice(id, Optional.of(p))))));
+            if (!narrow) {
+                cells.add(plot);
+            }
+            cells.forEach(c -> ((Region) c).setMinWidth(Region.USE_PREF_SIZE));
+            grid.addRow(row, cells.toArray(Node[]::new));
+            if (narrow) {
+                row++;
+                grid.add(plot, 0, row, cells.size(), 1);
             }
             row++;
         }
         return grid;
+    }
+
+    private Node price(Money money) {
+        String id = money.market().id();
+        return field(
+                Wording.of("desk.money.price", money.market().called()),
+                "price-" + id,
+                money.price().map(p -> Numeral.fixed(p, 2)).orElse(""),
+                Wording.of("desk.money.your-list-price", money.market().currency()),
+                5,
+                text -> desk.change(
+                        "price",
+                        b -> b.withPlans(b.plans().withPrice(id, amount(text, Wording.of("desk.money.price-2"))))));
+    }
+
+    private Label kept(Money money) {
+        Label kept = Labels.label(money.kept().map(this::text).orElse("—"), "strong");
+        kept.setId("kept-" + money.market().id());
+        if (money.kept().filter(k -> value(k) < 0).isPresent()) {
+            kept.getStyleClass().add("thread");
+        }
+        return kept;
     }
 
     private VBox finder(List<Money> markets) {

@@ -144,7 +144,7 @@ public final class PagesView extends BriefView {
                 "part-name-" + index,
                 run.name(),
                 Wording.of("desk.pages.what-part-called"),
-                12,
+                isNarrow() ? 7 : 12,
                 text -> change(index, r -> r.withName(text.strip())));
         long now = state.pagination().slots().stream()
                 .filter(s -> s.run() == index)
@@ -185,12 +185,19 @@ public final class PagesView extends BriefView {
         down.setId("part-down-" + index);
         up.setDisable(index == 0);
         down.setDisable(index == desk.book().runs().size() - 1);
-        grid.addRow(index + 1, name, matter, count, start, new HBox(4, up, down, out));
+        HBox deeds = new HBox(4, up, down, out);
+        int at = 1 + index * 2;
+        grid.addRow(at, name, matter, count, start);
+        if (isNarrow()) {
+            grid.add(deeds, 1, at + 1, 3, 1);
+        } else {
+            grid.add(deeds, 4, at);
+        }
     }
 
     private static String startWord(Start start) {
         return switch (start) {
-            case ANYWHERE -> "anywhere";
+            case ANYWHERE -> Wording.of("desk.pages.anywhere");
             case RECTO -> Wording.of("desk.pages.on-recto");
             case VERSO -> Wording.of("desk.pages.on-verso");
         };

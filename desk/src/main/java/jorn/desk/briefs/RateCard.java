@@ -88,7 +88,7 @@ final class RateCard extends CanvasPane {
             g.setLineWidth(mine ? 2.2 : 1.2);
             g.strokeRect(left, foot - high, wide, high);
             String name = stock.called();
-            write(g, fitting(name, each - 6), left, foot + em() * 1.2, mine ? Theme.THREAD : Theme.INK, mine);
+            write(g, fitting(name, each - em() * 1.1), left, foot + em() * 1.2, mine ? Theme.THREAD : Theme.INK, mine);
             Length thick = Length.points(leaves(stock));
             write(g, thick.format(unit, Precision.EXACT), left, foot + em() * 2.4, Theme.SOFT_INK, false);
         }

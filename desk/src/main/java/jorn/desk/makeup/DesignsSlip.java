@@ -9,6 +9,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -55,13 +56,14 @@ public final class DesignsSlip extends Slip {
     /** The designs, for the chosen pages. */
     public DesignsSlip(Desk desk, Painter painter, PageWork work, FlatPlan plan) {
         this(desk, painter, work, plan, Wording.of("desk.designs.designs-at-hand"));
-        HBox how = new HBox(
+        FlowPane how = new FlowPane(
                 4,
+                2,
                 Labels.label(Wording.of("desk.designs.click"), "soft"),
                 use,
                 after,
                 Labels.label(Wording.of("desk.designs.or-drag-one-onto"), "soft"));
-        how.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        how.setRowValignment(javafx.geometry.VPos.CENTER);
         add(search(), how, table());
         choose(false);
         show("");
@@ -122,7 +124,14 @@ public final class DesignsSlip extends Slip {
         large.setPrefWidth(LARGE);
         VBox look = new VBox(6, largePlace, large);
         look.setId("design-look");
-        return new HBox(14, scroll, look);
+        HBox table = new HBox(14, scroll, look);
+        // In a small window the shelves get the room.
+        table.widthProperty().addListener((o, was, wide) -> {
+            boolean room = wide.doubleValue() > TILE * 3 + LARGE;
+            look.setVisible(room);
+            look.setManaged(room);
+        });
+        return table;
     }
 
     /** Shows a design large. */
@@ -202,6 +211,7 @@ public final class DesignsSlip extends Slip {
     private static TilePane tiles() {
         TilePane tiles = new TilePane(6, 6);
         tiles.setPrefColumns(COLUMNS);
+        tiles.setMinWidth(0);
         tiles.setTileAlignment(javafx.geometry.Pos.TOP_CENTER);
         return tiles;
     }

@@ -53,7 +53,9 @@ public final class PageColumn extends VBox {
     private final Host bench;
     private final VBox slips = new VBox(10);
     private final FlowPane words = new FlowPane(2, 0);
-    private final ScrollPane scroll = new ScrollPane(slips);
+    private final VBox foot = new VBox();
+    private final VBox content = new VBox(10, slips, foot);
+    private final ScrollPane scroll = new ScrollPane(content);
     private Subject subject = Subject.PAGE;
     private String shownFor = "";
     private Runnable onSubject = () -> {};
@@ -74,6 +76,11 @@ public final class PageColumn extends VBox {
             words.getChildren().add(word);
         }
         getChildren().addAll(words, scroll);
+    }
+
+    /** Puts something below the slips, to be scrolled with them. */
+    public void setFoot(Optional<Node> below) {
+        foot.getChildren().setAll(below.map(List::of).orElse(List.of()));
     }
 
     /** Shows the slips of another subject. */
@@ -115,14 +122,14 @@ public final class PageColumn extends VBox {
         }
         boolean same = subjectOf(now).equals(subjectOf(shownFor));
         shownFor = now;
-        double before = slips.getHeight() - scroll.getViewportBounds().getHeight();
+        double before = content.getHeight() - scroll.getViewportBounds().getHeight();
         double at = same ? scroll.getVvalue() * Math.max(0, before) : 0;
         FocusKeep.around(slips, words, () -> slips.getChildren().setAll(make()));
         // What was added or taken away below moves nothing that is seen.
         Platform.runLater(() -> {
             scroll.applyCss();
             scroll.layout();
-            double beyond = slips.getHeight() - scroll.getViewportBounds().getHeight();
+            double beyond = content.getHeight() - scroll.getViewportBounds().getHeight();
             scroll.setVvalue(beyond > 0 ? Math.min(1, at / beyond) : 0);
         });
     }

@@ -4,6 +4,7 @@ import java.util.List;
 import jorn.book.RunOrder;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
 import jorn.recipe.Recipe;
 import jorn.say.Wording;
@@ -38,6 +39,7 @@ final class ReachSlip extends Slip {
             say(Wording.of("desk.reach.changes-page"));
             return;
         }
+        add(Labels.label(Wording.of("desk.reach.a-change-reaches"), "group-name"));
         add(choice(
                 Wording.of("desk.reach.changes-all-pages", n), "", !work.isOnlyHere(), () -> work.setOnlyHere(false)));
         var only = choice(

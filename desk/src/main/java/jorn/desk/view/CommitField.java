@@ -7,6 +7,8 @@ import jorn.measure.Trouble;
 
 /** A line to write on that hands over what was typed; see {@link FieldCommit}. */
 public final class CommitField extends TextField {
+    private static final double LEAST = 60;
+
     private final FieldCommit taking;
 
     /**
@@ -27,6 +29,8 @@ public final class CommitField extends TextField {
         setAccessibleText(name);
         setAccessibleHelp(help);
         setPrefColumnCount(Math.max(8, Math.min(18, value.length())));
+        // It gives way where there is little room.
+        setMinWidth(LEAST);
         taking = new FieldCommit(this, take, verdict);
         setOnAction(e -> deal());
         FocusKeep.selectOnArrival(this);

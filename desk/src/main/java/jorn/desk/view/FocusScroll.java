@@ -12,7 +12,9 @@ public final class FocusScroll {
     /** Makes a pane scroll to whatever in it gets the focus. */
     public static void follow(ScrollPane pane) {
         ChangeListener<Node> mover = (o, was, now) -> {
-            if (now != null && isInside(now, pane.getContent())) {
+            // A pane within takes the focus when its ground is pressed; what is pressed must not move away under the
+            // pointer.
+            if (now != null && !(now instanceof ScrollPane) && isInside(now, pane.getContent())) {
                 bring(pane, now);
             }
         };
@@ -36,9 +38,11 @@ public final class FocusScroll {
     }
 
     private static void bring(ScrollPane pane, Node node) {
+        // What was made a moment ago has no place yet.
+        pane.layout();
         double seen = pane.getViewportBounds().getHeight();
         double whole = pane.getContent().getLayoutBounds().getHeight();
-        if (whole <= seen) {
+        if (whole <= seen || seen <= 0) {
             return;
         }
         Bounds at = pane.getContent().sceneToLocal(node.localToScene(node.getBoundsInLocal()));

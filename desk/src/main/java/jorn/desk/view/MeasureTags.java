@@ -23,10 +23,12 @@ import jorn.say.Wording;
  * its figure.
  */
 public final class MeasureTags extends Pane {
-    /** What benches leave free for the tags in their top right corner, in multiples of the text size. */
-    public static final double WIDTH_EM = 9.6;
+    private static final double WIDTH_EM = 9.6;
+    private static final double HEIGHT_EM = 7.4;
+    /** Where there is little room: the word alone that opens the card. */
+    private static final double SMALL_EM = 2;
 
-    public static final double HEIGHT_EM = 7.4;
+    private static final double SMALL_WIDTH_EM = 7;
 
     private static final double STEP_EM = 1.95;
     private static final double MARGIN = 6;
@@ -37,6 +39,7 @@ public final class MeasureTags extends Pane {
     private final CubicCurve hang = new CubicCurve();
     private final Line thread = new Line();
     private final ChangedFigures changed;
+    private boolean small;
 
     /** A figure on a tag: its short name and, where it is a size, the figure of its height. */
     private record Tag(String word, String key, String second) {
@@ -63,6 +66,14 @@ public final class MeasureTags extends Pane {
         desk.state().addListener((o, was, now) -> show());
         desk.bench().addListener((o, was, now) -> show());
         show();
+    }
+
+    /** Says whether there is so little room that the tags give way to the word that opens the card. */
+    public void setSmall(boolean little) {
+        if (small != little) {
+            small = little;
+            show();
+        }
     }
 
     private static Tag tag(String word, String key) {
@@ -95,7 +106,7 @@ public final class MeasureTags extends Pane {
             wanted().stream()
                     .filter(t -> measures.find(t.key()).isPresent())
                     .filter(t -> !(spine && t.key().equals("book.thickness")))
-                    .limit(3)
+                    .limit(small ? 0 : 3)
                     .forEach(t -> tags.getChildren().add(button(t, measures)));
             Button all = Labels.opener(Wording.of("desk.tags.all"), Wording.of("desk.tags.all-help"));
             all.setId("measures");
@@ -139,12 +150,12 @@ public final class MeasureTags extends Pane {
 
     @Override
     protected double computePrefWidth(double height) {
-        return WIDTH_EM * em();
+        return Math.max((small ? SMALL_WIDTH_EM : WIDTH_EM) * em(), tags.prefWidth(-1) + em() * 0.4);
     }
 
     @Override
     protected double computePrefHeight(double width) {
-        return HEIGHT_EM * em();
+        return (small ? SMALL_EM : HEIGHT_EM) * em();
     }
 
     @Override
@@ -152,7 +163,9 @@ public final class MeasureTags extends Pane {
         double em = em();
         tags.setSpacing(Math.max(2, (STEP_EM - 1.6) * em));
         double wide = Math.max(getWidth(), tags.prefWidth(-1));
-        double top = 0.55 * em;
+        double top = (small ? 0.1 : 0.55) * em;
+        thread.setVisible(!small);
+        hang.setVisible(!small);
         tags.resizeRelocate(getWidth() - wide, top, wide, tags.prefHeight(-1));
         tags.layout();
         double x = getWidth() - MARGIN * 2.4;

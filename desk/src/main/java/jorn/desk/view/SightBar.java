@@ -10,6 +10,8 @@ import jorn.say.Wording;
 
 /** How the pages are looked at: nearer and farther, alone or facing, under a glass, with gutter and bleed marked. */
 public final class SightBar extends VBox {
+    private static final double LEAST_EM = 15;
+
     private final Desk desk;
     private final SpreadView spread;
     private final Button scale;
@@ -73,7 +75,11 @@ public final class SightBar extends VBox {
         Labels.mark(loupe, spread.hasLoupe());
         Labels.mark(zones, spread.hasZones());
         key.setText(spread.zonesKey());
-        key.setVisible(spread.hasZones());
-        key.setManaged(spread.hasZones());
+        // Where there is little room the marks speak for themselves; resting the pointer on their word tells them.
+        boolean room = spread.getHeight() > LEAST_EM * spread.em();
+        boolean told = spread.hasZones() && room;
+        key.setVisible(told);
+        key.setManaged(told);
+        zones.setAccessibleHelp(Wording.of("desk.make-up.show-or-hide-gutter") + " " + spread.zonesKey());
     }
 }

@@ -84,16 +84,14 @@ public class Slip extends VBox {
     }
 
     private Button row(String style, String name, String about, Runnable deed) {
-        Label what = Labels.label(name, "choice-name");
-        what.setMinWidth(Region.USE_PREF_SIZE);
+        Label what = Labels.wrapped(name, "choice-name");
+        what.setMinWidth(0);
         Label so = Labels.label(about, "choice-entails");
         so.setMinWidth(0);
         HBox row = new HBox(8, what, Labels.spring(), so);
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         row.setMouseTransparent(true);
-        Button button = new Button();
-        button.setGraphic(row);
-        button.setMaxWidth(Double.MAX_VALUE);
+        Button button = new RowButton(row);
         button.getStyleClass().setAll(style);
         button.setAccessibleText(name + (about.isEmpty() ? "" : ", " + about));
         // So that the focus finds back to it when the slip is made anew.

@@ -78,6 +78,10 @@ public final class SlipLayer extends Pane {
         holder = slip;
         getChildren().setAll(slip, line);
         slip.applyCss();
+        if (slip.prefWidth(-1) > getWidth() - 2 * EDGE && getWidth() > 0) {
+            // Wider than the window: what is in it gives way.
+            slip.setMinWidth(0);
+        }
         if (slip.prefHeight(-1) > getHeight() - 2 * EDGE && getHeight() > 0) {
             scrolled(slip);
         }

@@ -44,6 +44,9 @@ import jorn.desk.view.Theme;
 public final class DeskWindow {
     private static final Set<BenchName> SHOWING_FINDINGS = EnumSet.of(BenchName.PROOF, BenchName.DESPATCH);
 
+    /** With less height than this, in multiples of the text size, what is used less gives way. */
+    private static final double SMALL_EM = 31;
+
     private final Desk desk;
     private final BookFiles files;
     private final Painter painter = new Painter();
@@ -103,6 +106,8 @@ public final class DeskWindow {
         Theme.dress(scene);
         applyTextSize();
         header.setOnTextSize(this::applyTextSize);
+        scene.heightProperty().addListener(o -> arrange());
+        tags.widthProperty().addListener(o -> arrange());
         listen();
         HoverHelp.install(scene);
         new WindowKeys(desk, files, slips, this::present).listenTo(scene, header);
@@ -160,6 +165,10 @@ public final class DeskWindow {
         return benches.computeIfAbsent(desk.bench().get(), name -> {
             Bench bench = make(name);
             bench.textSize(Theme.em(desk.settings().textSize()));
+            bench.corner(
+                    tags.prefWidth(-1),
+                    tags.prefHeight(-1),
+                    root.getStyleClass().contains("small"));
             return bench;
         });
     }
@@ -204,11 +213,24 @@ public final class DeskWindow {
         }
     }
 
+    /** Leaves the figures their corner, as large as there is room for. */
+    private void arrange() {
+        double em = Theme.em(desk.settings().textSize());
+        boolean small = scene.getHeight() < SMALL_EM * em;
+        root.getStyleClass().remove("small");
+        if (small) {
+            root.getStyleClass().add("small");
+        }
+        tags.setSmall(small);
+        benches.values().forEach(b -> b.corner(tags.prefWidth(-1), tags.prefHeight(-1), small));
+    }
+
     private void applyTextSize() {
         int percent = desk.settings().textSize();
         Theme.textSize(root, percent);
         benches.values().forEach(b -> b.textSize(Theme.em(percent)));
         card.requestLayout();
         tags.requestLayout();
+        arrange();
     }
 }
