@@ -111,6 +111,9 @@ class MeasuresTest {
         assertEquals("100.00 USD", figures.get(0).text(Unit.INCH));
         assertEquals("2.00 USD", figures.get(1).text(Unit.INCH));
         assertEquals("33 copies", figures.get(2).text(Unit.INCH));
+        var cheap =
+                jorn.book.Plans.NONE.withBatch(java.util.Optional.of(new jorn.book.Plans.PrintBatch(50, 0.5, 1.20)));
+        assertEquals("1 copy", money(120, cheap).batch().get(2).text(Unit.INCH), "0.50 ÷ 1.24 is less than one");
     }
 
     @Test

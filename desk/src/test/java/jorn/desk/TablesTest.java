@@ -142,6 +142,21 @@ class TablesTest {
         assertEquals(Set.of(), unused);
     }
 
+    /** Words that no friendly printer says, each once found in the window. */
+    private static final Pattern STIFF =
+            Pattern.compile("\\bshall\\b|\\bis no (?!longer)\\w+\\.|less than nothing|\\bspell\\w* .* otherwise");
+
+    @Test
+    void nothingIsSaidStiffly() throws IOException {
+        Set<String> stiff = new TreeSet<>();
+        table(Language.ENGLISH).forEach((key, words) -> {
+            if (STIFF.matcher(words.toString()).find()) {
+                stiff.add(key + ": " + words);
+            }
+        });
+        assertEquals(Set.of(), stiff);
+    }
+
     @Test
     void everyWordIsThereInGermanAndNoOther() throws IOException {
         assertEquals(table(Language.ENGLISH).keySet(), table(Language.GERMAN).keySet());

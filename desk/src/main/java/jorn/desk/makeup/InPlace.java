@@ -87,6 +87,8 @@ final class InPlace {
                 close(field);
             }
         });
+        // It has the size that its words need, not the one that it would like.
+        field.setManaged(false);
         over.getChildren().setAll(field);
         field.applyCss();
         fit(field, place);

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
 /** A person decides a book at the Brief bench, by mouse and keyboard only. */
@@ -125,5 +126,59 @@ class BriefUiTest extends WindowTest {
         clickOn("#step-margins");
         clickOn("Always wide");
         assertEquals("0.75 in", value("margin.gutter"));
+    }
+
+    @Test
+    void anOwnPressHasANameAndIsDeletedAgain() {
+        clickOn("#view-press");
+        clickOn("#press-copy");
+        retype("#clause-name", "Kitchen & Sons");
+        assertEquals("Kitchen & Sons", text("#decision-press"));
+        retype("#clause-name", " ");
+        assertEquals("Kitchen & Sons", desk.book().brief().press().name());
+        assertTrue(text("#view-refusal").contains("needs a name"), text("#view-refusal"));
+        double field = lookup("#clause-name").query().localToScene(0, 0).getY();
+        double refusal = lookup("#view-refusal").query().localToScene(0, 0).getY();
+        assertTrue(refusal > field && refusal < field + 60, "right below its field: " + field + ", " + refusal);
+        assertTrue(lookup("#clause-format").tryQuery().isEmpty()
+                && lookup("#clause-id").tryQuery().isEmpty());
+        clickOn("#clause-insideCover-true");
+        assertTrue(desk.book().brief().press().insideCover());
+        clickOn("#press-delete");
+        clickOn("#answer-keep-press");
+        assertEquals("online-own", desk.book().brief().press().id());
+        clickOn("#press-delete");
+        clickOn("#answer-delete-press");
+        assertEquals("online", desk.book().brief().press().id());
+        assertTrue(desk.shelf().profiles().stream().noneMatch(p -> p.id().equals("online-own")));
+    }
+
+    @Test
+    void thePageCountIsTakenFromThePictureOfWhatItDoes() {
+        interact(() -> lookup("#page-count-plot").query().requestFocus());
+        for (int i = 0; i < 3; i++) {
+            push(KeyCode.SHIFT, KeyCode.RIGHT);
+        }
+        assertEquals(120, desk.book().brief().pages(), "only tried");
+        push(KeyCode.ENTER);
+        assertEquals(180, desk.state().get().pagination().pageCount(), "three steps of ten twos");
+        assertEquals("0.5 in", value("margin.gutter"));
+        clickOn("#page-count-plot");
+        assertTrue(desk.state().get().pagination().pageCount() != 180, "a click takes the count that it points at");
+    }
+
+    @Test
+    void aPriceIsMovedByHandAndWithTheArrows() {
+        clickOn("#view-money");
+        retype("#price-us", "5.99");
+        interact(() -> lookup("#price-plot-us").query().requestFocus());
+        push(KeyCode.RIGHT);
+        assertEquals(6.09, desk.book().plans().prices().get("us"), 1e-9);
+        assertEquals("price-plot-us", focused(), "the next press goes on");
+        push(KeyCode.SHIFT, KeyCode.RIGHT);
+        assertEquals(7.09, desk.book().plans().prices().get("us"), 1e-9);
+        clickOn("#price-plot-us");
+        double moved = desk.book().plans().prices().get("us");
+        assertEquals(0.99, moved - Math.floor(moved), 1e-9, "by hand it goes by .99");
     }
 }

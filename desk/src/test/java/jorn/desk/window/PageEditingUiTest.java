@@ -114,9 +114,12 @@ class PageEditingUiTest extends WindowTest {
         settle();
         assertEquals("Apiary visit", ((TextBlock) first(TextBlock.class).node()).text());
         assertTrue(lookup("#in-place").tryQuery().isEmpty(), "the field is gone");
+        assertEquals("spread", focused(), "and the page has the focus");
         choose(first(TextBlock.class));
         push(KeyCode.F2);
         await("#in-place");
+        Bounds field = lookup("#in-place").query().getBoundsInLocal();
+        assertTrue(field.getWidth() < 200 && field.getHeight() < 60, "as large as two words need: " + field);
         write("not this").push(KeyCode.ESCAPE);
         settle();
         assertEquals("Apiary visit", ((TextBlock) first(TextBlock.class).node()).text());
@@ -149,6 +152,9 @@ class PageEditingUiTest extends WindowTest {
         settle();
         release(MouseButton.PRIMARY);
         settle();
+        assertFalse(
+                isThread(line.getMinX() + line.getWidth() * 0.4, line.getMinY() + line.getHeight() / 2),
+                "no bar is left where the divider was");
         assertEquals("", lookup("#notice").queryLabeled().getText());
         double now = parts().stream()
                 .filter(p -> p.path().equals(NodePath.of(0)))
@@ -267,5 +273,38 @@ class PageEditingUiTest extends WindowTest {
         Files.writeString(folder.resolve("bad.json"), "{\"root\": {\"is\": \"waffle\"}}");
         takeIn(folder.resolve("bad.json"));
         assertTrue(text("#notice").contains("waffle"), text("#notice"));
+    }
+
+    /** Whether the view shows the thread's colour at a place, or right beside it. */
+    private boolean isThread(double x, double y) {
+        boolean[] found = {false};
+        interact(() -> {
+            var seen = spread().snapshot(null, null).getPixelReader();
+            for (int dy = -2; dy <= 2; dy++) {
+                found[0] |= seen.getColor((int) x, (int) y + dy).equals(jorn.desk.view.Theme.THREAD);
+            }
+        });
+        return found[0];
+    }
+
+    @Test
+    void lettersActOnlyWhereThePageHasTheFocusAndSayWhatTheyDid() {
+        choose(first(TextBlock.class));
+        var before = desk.book();
+        interact(() -> lookup("#undo").query().requestFocus());
+        push(KeyCode.T);
+        push(KeyCode.S);
+        push(KeyCode.DELETE);
+        interact(() -> spread().getScene().getRoot().requestFocus());
+        push(KeyCode.T);
+        push(KeyCode.S);
+        assertEquals(before, desk.book(), "a path that is typed blindly changes nothing");
+        interact(() -> spread().requestFocus());
+        push(KeyCode.S);
+        assertFalse(before.equals(desk.book()));
+        assertTrue(text("#news").contains("is split in two"), text("#news"));
+        clickOn("#undo-that");
+        assertEquals(before, desk.book());
+        assertTrue(desk.notice().get() == null, "and what was said is taken back with it");
     }
 }
