@@ -83,6 +83,11 @@ final class Screenshots {
                     ahead.add(new Shot("makeup-run", () -> press("#subject-run"), 700));
                     ahead.add(new Shot("", () -> press("#subject-page"), 100));
                     ahead.add(new Shot("makeup-designs", () -> press("#makeup-designs"), 1500));
+                    ahead.add(new Shot("", () -> press("#makeup-designs"), 100));
+                    ahead.add(new Shot("makeup-dates", () -> press("#makeup-dates"), 700));
+                    ahead.add(new Shot("", () -> press("#makeup-dates"), 100));
+                    ahead.add(new Shot("makeup-whole-book", this::pullPlan, 1500));
+                    ahead.add(new Shot("", this::pullPlan, 100));
                     ahead.add(new Shot("", this::hiveNotes, 100));
                 }
                 if (bench == BenchName.DESPATCH) {
@@ -91,9 +96,11 @@ final class Screenshots {
                     ahead.add(new Shot("versions", () -> press("#version-2"), 1200));
                 }
                 if (bench == BenchName.BRIEF) {
-                    ahead.add(new Shot("brief-pages", () -> press("#view-pages"), 700));
+                    ahead.add(new Shot("brief-parts", () -> press("#view-parts"), 700));
                     ahead.add(new Shot("brief-money", () -> press("#view-money"), 700));
-                    ahead.add(new Shot("brief-what-if", this::weigh, 700));
+                    ahead.add(new Shot("brief-side-by-side", this::weigh, 700));
+                    ahead.add(new Shot("brief-press", () -> press("#view-press"), 700));
+                    ahead.add(new Shot("", () -> press("#view-book"), 100));
                 }
             }
         }
@@ -134,6 +141,13 @@ final class Screenshots {
             opened.desk().page().set(13);
         }
 
+        /** Pulls the flat plan to the whole book, or pushes it back. */
+        private void pullPlan() {
+            Event.fireEvent(
+                    stage.getScene().lookup("#plan-grip"),
+                    new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.ENTER, false, false, false, false));
+        }
+
         /** Steps to a strip of the page with the keys, to show what is set beside it. */
         private void choosePart() {
             for (int i = 0; i < 4; i++) {
@@ -144,7 +158,6 @@ final class Screenshots {
         }
 
         private void hiveNotes() {
-            press("#makeup-designs");
             opened.desk().lay(DemoBooks.all().get(0), Optional.empty());
         }
 

@@ -17,6 +17,7 @@ import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
 import jorn.desk.view.CanvasPane;
 import jorn.desk.view.CoverView;
+import jorn.desk.view.FaceFonts;
 import jorn.desk.view.FocusKeep;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
@@ -202,6 +203,7 @@ public final class CoverBench implements Bench {
                     each.id().equals(state.book().type().heading()),
                     () -> desk.change("type", b -> b.withType(b.type().withHeading(each.id()))));
             face.setId("cover-face-" + each.id());
+            FaceFonts.wearChoice(face, each);
             slip.add(face);
         }
         slip.add(Labels.label(Wording.of("desk.cover.spine"), "soft"));

@@ -3,7 +3,9 @@ package jorn.desk.view;
 import java.io.ByteArrayInputStream;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
+import javafx.scene.layout.Pane;
 import javafx.scene.text.Font;
 import jorn.text.Face;
 import jorn.text.Typeface;
@@ -14,6 +16,15 @@ public final class FaceFonts {
     private static final Map<String, String> FAMILIES = new ConcurrentHashMap<>();
 
     private FaceFonts() {}
+
+    /** Sets the name on a slip's choice in the face that it names. */
+    public static void wearChoice(Button choice, Typeface face) {
+        if (choice.getGraphic() instanceof Pane row) {
+            row.getChildren().stream()
+                    .filter(n -> n instanceof Labeled && n.getStyleClass().contains("choice-name"))
+                    .forEach(n -> wear((Labeled) n, face));
+        }
+    }
 
     /** Sets the words in the face that they name. */
     public static void wear(Labeled words, Typeface face) {
