@@ -115,7 +115,7 @@ class RecipeFileTest {
                 assertThrows(Trouble.class, () -> ItemFile.read(empty)).what().contains("no lines"));
         Path binary = Files.write(folder.resolve("b.txt"), new byte[] {1, 0, 2, 0});
         assertTrue(
-                assertThrows(Trouble.class, () -> ItemFile.read(binary)).what().contains("no text"));
+                assertThrows(Trouble.class, () -> ItemFile.read(binary)).what().contains("not a text file"));
         Path open = Files.writeString(folder.resolve("o.csv"), "\"never closed\nagain\n");
         assertThrows(Trouble.class, () -> ItemFile.read(open));
     }
