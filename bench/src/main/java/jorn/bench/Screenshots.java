@@ -74,9 +74,20 @@ final class Screenshots {
             this.stage = stage;
             this.opened = opened;
             this.wrong = wrong;
+            stage.setWidth(1280);
+            stage.setHeight(800);
             for (BenchName bench : BenchName.values()) {
                 String name = bench.name().toLowerCase(java.util.Locale.ROOT);
-                ahead.add(new Shot(name, () -> prepare(bench), bench == BenchName.DESPATCH ? 2500 : 900));
+                ahead.add(new Shot("", () -> prepare(bench), 300));
+                // Once the bench is seen, what is on it can be pressed.
+                ahead.add(new Shot(
+                        name,
+                        () -> {
+                            if (bench == BenchName.DESPATCH) {
+                                press("#write-files");
+                            }
+                        },
+                        bench == BenchName.DESPATCH ? 2500 : 900));
                 if (bench == BenchName.MAKEUP) {
                     ahead.add(new Shot("", this::planner, 900));
                     ahead.add(new Shot("makeup-planner", this::choosePart, 900));
@@ -124,9 +135,6 @@ final class Screenshots {
             opened.desk().bench().set(bench);
             if (bench == BenchName.MAKEUP) {
                 opened.desk().page().set(31);
-            }
-            if (bench == BenchName.DESPATCH) {
-                press("#write-files");
             }
         }
 

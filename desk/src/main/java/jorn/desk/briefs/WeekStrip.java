@@ -54,11 +54,11 @@ final class WeekStrip extends CanvasPane {
             }
             boolean begins = i == 0 || at.getDayOfMonth() <= 7;
             String name = (i == 0 || at.getMonthValue() == 1 ? monthYear : month).format(at.plusDays(6));
-            if (begins && x - last > widthOf(name) + 8) {
+            if (begins && x > last + 8) {
                 g.setStroke(Theme.HAIRLINE);
                 g.strokeLine(x, top - 3, x, top + high + 3);
                 write(g, name, x, top - em() * 0.4, Theme.SOFT_INK, false);
-                last = x;
+                last = x + widthOf(name);
             }
         }
         String words = Wording.of("desk.week-strip.weeks", weeks);

@@ -22,15 +22,19 @@ public final class FaceFonts {
         if (choice.getGraphic() instanceof Pane row) {
             row.getChildren().stream()
                     .filter(n -> n instanceof Labeled && n.getStyleClass().contains("choice-name"))
-                    .forEach(n -> wear((Labeled) n, face));
+                    .forEach(n -> wear((Labeled) n, face, ""));
         }
     }
 
     /** Sets the words in the face that they name. */
     public static void wear(Labeled words, Typeface face) {
+        wear(words, face, " -fx-font-size: 1.08em;");
+    }
+
+    private static void wear(Labeled words, Typeface face, String size) {
         String family = FAMILIES.computeIfAbsent(face.id(), id -> load(face));
         if (!family.isEmpty()) {
-            words.setStyle("-fx-font-family: \"" + family + "\"; -fx-font-size: 1.08em;");
+            words.setStyle("-fx-font-family: \"" + family + "\";" + size);
         }
     }
 

@@ -22,6 +22,10 @@ import jorn.say.Wording;
 
 /** A slip of paper with settings or choices, standing beside the thing that they belong to. */
 public class Slip extends VBox {
+    private static final double LEAST_NAME = 90;
+    /** Words of so many letters are always shown whole. */
+    private static final int SHORT = 14;
+
     private final Label refusal = Labels.wrapped("", "refusal");
     private Runnable onDone = () -> {};
 
@@ -87,7 +91,7 @@ public class Slip extends VBox {
         Label what = Labels.wrapped(name, "choice-name");
         what.setMinWidth(0);
         Label so = Labels.label(about, "choice-entails");
-        so.setMinWidth(0);
+        so.setMinWidth(about.length() <= SHORT ? Region.USE_PREF_SIZE : 0);
         HBox row = new HBox(8, what, Labels.spring(), so);
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         row.setMouseTransparent(true);
@@ -122,9 +126,12 @@ public class Slip extends VBox {
         row.getStyleClass().add("field-row");
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         if (!name.isEmpty()) {
-            Label label = Labels.label(name, "soft");
-            label.setMinWidth(Region.USE_PREF_SIZE);
-            row.getChildren().addAll(label, Labels.spring());
+            // A long name breaks its lines where the slip is narrow.
+            Label label = Labels.wrapped(name, "soft");
+            label.setMinWidth(LEAST_NAME);
+            label.setMaxWidth(Double.MAX_VALUE);
+            HBox.setHgrow(label, Priority.ALWAYS);
+            row.getChildren().add(label);
         }
         HBox.setHgrow(field, name.isEmpty() ? Priority.ALWAYS : Priority.SOMETIMES);
         row.getChildren().add(field);
@@ -143,6 +150,8 @@ public class Slip extends VBox {
         area.setAccessibleText(name);
         area.setAccessibleHelp(help);
         area.setWrapText(true);
+        area.setMinWidth(0);
+        area.setPrefColumnCount(14);
         area.setPrefRowCount(rows);
         FieldCommit taking = new FieldCommit(area, take, this::judge);
         area.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
@@ -157,8 +166,8 @@ public class Slip extends VBox {
 
     /** A name with something at its right end. */
     public final Slip line(String name, Node what) {
-        Label label = Labels.label(name, "soft");
-        label.setMinWidth(Region.USE_PREF_SIZE);
+        Label label = Labels.wrapped(name, "soft");
+        label.setMinWidth(LEAST_NAME);
         HBox row = new HBox(8, label, Labels.spring(), what);
         row.getStyleClass().add("field-row");
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);

@@ -71,7 +71,7 @@ class IntakeTest {
 
     @ParameterizedTest
     @CsvSource({
-        "d.csv, '2026-10-09, Open day\n2026-13-40, Never', no day",
+        "d.csv, '2026-10-09, Open day\n2026-13-40, Never', not a day",
         "d.ics, garbage, d.ics",
         "empty.txt, '', holds no lines",
         "thing.xyz, x, does not know",

@@ -55,7 +55,7 @@ class JournalUiTest extends WindowTest {
         assertEquals(Optional.of(7.1), spacing());
         clickOn("Wide");
         assertEquals(Optional.of(8.7), spacing());
-        clickOn("Off the edge of the page");
+        clickOn("Off the edge");
         assertEquals("6.125 × 9.25 in", value("page.width"));
 
         clickOn("#bench-proof");
