@@ -16,7 +16,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polyline;
-import javafx.scene.shape.Rectangle;
 import jorn.desk.makeup.ColoursSlip;
 import jorn.desk.makeup.DatesSlip;
 import jorn.desk.makeup.DesignsSlip;
@@ -28,13 +27,13 @@ import jorn.desk.makeup.PageTable;
 import jorn.desk.makeup.PageWork;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
+import jorn.desk.view.JointLayer;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.SightBar;
 import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
 import jorn.desk.view.SpreadView;
-import jorn.desk.view.Theme;
 import jorn.say.Wording;
 
 /** The make-up of the inside: the flat plan, one spread large and open to the hand, and the settings of what is chosen. */
@@ -44,8 +43,8 @@ public final class MakeUpBench implements Bench {
     private final SpreadView spread;
     private final PageGestures handling;
     private final PageColumn column;
-    private final Polyline joint = new Polyline();
-    private final Pane over = new Pane(joint);
+    private final JointLayer over = new JointLayer();
+    private final Polyline joint = over.line();
     private final PageTable table;
     private final StackPane node;
     private final SightBar sight;
@@ -65,11 +64,6 @@ public final class MakeUpBench implements Bench {
         spread.getStyleClass().add("region-focus");
         spread.setAccessibleText(Wording.of("desk.make-up.spread"));
         spread.setAccessibleHelp(Wording.of("desk.make-up.up-down-choose-part"));
-        joint.setStroke(Theme.THREAD);
-        joint.setStrokeWidth(1.5);
-        over.setMouseTransparent(true);
-        over.setPickOnBounds(false);
-        clip(over);
         Pane typing = new Pane();
         typing.setPickOnBounds(false);
         Button designs = opener(
@@ -113,15 +107,6 @@ public final class MakeUpBench implements Bench {
         node = new StackPane(table, over, typing);
         node.setMinSize(0, 0);
         spread.layoutBoundsProperty().addListener((o, was, now) -> Platform.runLater(this::join));
-        spread.setOnPage(page -> {});
-    }
-
-    /** What is drawn over the bench stays within it. */
-    private static void clip(Pane pane) {
-        Rectangle within = new Rectangle();
-        within.widthProperty().bind(pane.widthProperty());
-        within.heightProperty().bind(pane.heightProperty());
-        pane.setClip(within);
     }
 
     @Override
@@ -133,7 +118,6 @@ public final class MakeUpBench implements Bench {
     public void textSize(double pixels) {
         plan.setEm(pixels);
         spread.setEm(pixels);
-        column.textSize(pixels);
         table.textSize(pixels);
     }
 

@@ -13,12 +13,10 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polyline;
-import javafx.scene.shape.Rectangle;
 import jorn.book.Pagination;
 import jorn.check.Checker;
 import jorn.check.Finding;
@@ -29,6 +27,7 @@ import jorn.desk.model.Findings;
 import jorn.desk.view.CoverView;
 import jorn.desk.view.FocusKeep;
 import jorn.desk.view.FocusScroll;
+import jorn.desk.view.JointLayer;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.PressableBox;
@@ -36,7 +35,6 @@ import jorn.desk.view.SightBar;
 import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
 import jorn.desk.view.SpreadView;
-import jorn.desk.view.Theme;
 import jorn.say.Wording;
 
 /** The proof: findings as notes in the margin of the page that they are about, joined to the place by a line. */
@@ -48,8 +46,8 @@ public final class ProofBench implements Bench {
     private final CoverView cover;
     private final VBox notes = new VBox(6);
     private final ScrollPane scroll = new ScrollPane(notes);
-    private final Polyline joint = new Polyline();
-    private final Pane over = new Pane(joint);
+    private final JointLayer over = new JointLayer();
+    private final Polyline joint = over.line();
     private final StackPane view;
     private final StackPane node;
     private final VBox right = new VBox(4);
@@ -67,9 +65,6 @@ public final class ProofBench implements Bench {
         spread.setOnPage(desk.page()::set);
         cover = new CoverView(painter);
         view = new StackPane(spread, cover);
-        joint.setStroke(Theme.THREAD);
-        joint.setStrokeWidth(1.5);
-        over.setMouseTransparent(true);
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setMinWidth(ScrollPane.USE_PREF_SIZE);
@@ -81,8 +76,6 @@ public final class ProofBench implements Bench {
         heading.getChildren().add(mend);
         sight = new SightBar(desk, spread, slips);
         right.getChildren().setAll(heading, scroll, sight);
-        over.setPickOnBounds(false);
-        over.setClip(within(over));
         node = new StackPane(new HBox(16, view, right), over);
         node.setMinSize(0, 0);
         view.setMinSize(0, 0);
@@ -113,13 +106,6 @@ public final class ProofBench implements Bench {
     public void corner(double width, double height, boolean small) {
         heading.setMinHeight(height);
         heading.setPadding(new Insets(0, width, 0, 0));
-    }
-
-    private static Rectangle within(Pane pane) {
-        Rectangle clip = new Rectangle();
-        clip.widthProperty().bind(pane.widthProperty());
-        clip.heightProperty().bind(pane.heightProperty());
-        return clip;
     }
 
     private static Slip lookedAt() {

@@ -1,7 +1,6 @@
 package jorn.desk.briefs;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.function.IntConsumer;
 import java.util.function.IntToDoubleFunction;
@@ -261,10 +260,7 @@ final class PageCountPlot extends CanvasPane {
         if (spine.isPresent() && (gutter.isEmpty() || spine.get() < gutter.get().pages())) {
             return Wording.of("desk.plot.spine-next", spine.get() - from);
         }
-        return gutter.map(s -> Wording.of(
-                        "desk.plot.gutter-next",
-                        s.pages() - from,
-                        length(s.length()).toLowerCase(Locale.ROOT)))
+        return gutter.map(s -> Wording.of("desk.plot.gutter-next", s.pages() - from, length(s.length())))
                 .orElse(Wording.of("desk.plot.no-next"));
     }
 }

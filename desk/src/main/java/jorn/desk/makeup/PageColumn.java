@@ -66,6 +66,7 @@ public final class PageColumn extends VBox {
         this.files = files;
         this.work = work;
         this.bench = bench;
+        scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
         FocusScroll.follow(scroll);
@@ -103,12 +104,6 @@ public final class PageColumn extends VBox {
     /** The slip that the line from the page leads to, if there is one. */
     public Optional<Node> first() {
         return slips.getChildren().stream().findFirst();
-    }
-
-    /** Sets the text size in pixels, which the width follows. */
-    public void textSize(double pixels) {
-        slips.setMaxWidth(Double.MAX_VALUE);
-        scroll.setFitToWidth(true);
     }
 
     /** Shows what is chosen; made anew only when that or the book has changed, so that typing is not disturbed. */

@@ -105,12 +105,7 @@ public final class CoverView extends CanvasPane {
     private void drawZones(GraphicsContext g, Rectangle2D all) {
         Rectangle2D trim = placeOf(state.cover().trim());
         Color ink = zone();
-        double b = trim.getMinX() - all.getMinX();
-        Hatch.Pattern cut = Hatch.Pattern.FALLING;
-        Hatch.rect(g, cut, ink, all.getMinX(), all.getMinY(), all.getWidth(), b);
-        Hatch.rect(g, cut, ink, all.getMinX(), trim.getMaxY(), all.getWidth(), b);
-        Hatch.rect(g, cut, ink, all.getMinX(), trim.getMinY(), b, trim.getHeight());
-        Hatch.rect(g, cut, ink, trim.getMaxX(), trim.getMinY(), b, trim.getHeight());
+        Hatch.frame(g, Hatch.Pattern.FALLING, ink, all, trim);
         g.setStroke(ink);
         g.setLineWidth(1);
         g.strokeRect(trim.getMinX(), trim.getMinY(), trim.getWidth(), trim.getHeight());

@@ -14,7 +14,7 @@ public final class FocusScroll {
         ChangeListener<Node> mover = (o, was, now) -> {
             // A pane within takes the focus when its ground is pressed; what is pressed must not move away under the
             // pointer.
-            if (now != null && !(now instanceof ScrollPane) && isInside(now, pane.getContent())) {
+            if (now != null && !(now instanceof ScrollPane) && FocusKeep.isWithin(now, pane.getContent())) {
                 bring(pane, now);
             }
         };
@@ -26,15 +26,6 @@ public final class FocusScroll {
                 scene.focusOwnerProperty().addListener(mover);
             }
         });
-    }
-
-    private static boolean isInside(Node node, Node around) {
-        for (Node n = node; n != null; n = n.getParent()) {
-            if (n == around) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private static void bring(ScrollPane pane, Node node) {

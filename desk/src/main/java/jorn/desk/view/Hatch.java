@@ -1,5 +1,6 @@
 package jorn.desk.view;
 
+import javafx.geometry.Rectangle2D;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 
@@ -40,5 +41,17 @@ public final class Hatch {
             }
         }
         g.restore();
+    }
+
+    /** Hatches what lies between two rectangles, one within the other. */
+    static void frame(GraphicsContext g, Pattern pattern, Color colour, Rectangle2D outer, Rectangle2D inner) {
+        double left = inner.getMinX() - outer.getMinX();
+        double right = outer.getMaxX() - inner.getMaxX();
+        double top = inner.getMinY() - outer.getMinY();
+        double bottom = outer.getMaxY() - inner.getMaxY();
+        rect(g, pattern, colour, outer.getMinX(), outer.getMinY(), outer.getWidth(), top);
+        rect(g, pattern, colour, outer.getMinX(), inner.getMaxY(), outer.getWidth(), bottom);
+        rect(g, pattern, colour, outer.getMinX(), inner.getMinY(), left, inner.getHeight());
+        rect(g, pattern, colour, inner.getMaxX(), inner.getMinY(), right, inner.getHeight());
     }
 }

@@ -27,7 +27,6 @@ public final class SlipLayer extends Pane {
     /** What had the focus when the slip was opened. */
     private @Nullable Node before;
 
-    private boolean beside;
     private final Polyline line = new Polyline();
 
     public SlipLayer() {
@@ -55,15 +54,8 @@ public final class SlipLayer extends Pane {
         });
     }
 
-    /** Opens a slip at the right of a node; a second call for the same node closes it. */
-    public void toggleBeside(Slip slip, Node node) {
-        toggle(slip, node);
-        beside = true;
-    }
-
     /** Opens a slip under a node; a second call for the same node closes it. */
     public void toggle(Slip slip, Node under) {
-        beside = false;
         if (open != null && anchor == under) {
             close();
             return;
@@ -143,17 +135,11 @@ public final class SlipLayer extends Pane {
         Bounds at = sceneToLocal(anchor.localToScene(anchor.getBoundsInLocal()));
         double w = Math.min(held.prefWidth(-1), getWidth() - 2 * EDGE);
         double h = Math.min(held.prefHeight(w), getHeight() - 2 * EDGE);
-        double wantedX = beside ? at.getMaxX() + 16 : at.getMinX() - 14;
-        double wantedY = beside ? at.getMinY() - 12 : at.getMaxY() + GAP;
+        double wantedX = at.getMinX() - 14;
+        double wantedY = at.getMaxY() + GAP;
         double x = Math.max(EDGE, Math.min(wantedX, getWidth() - w - EDGE));
         double y = Math.max(EDGE, Math.min(wantedY, getHeight() - h - EDGE));
         held.resizeRelocate(x, y, w, h);
-        if (beside) {
-            double middle = (at.getMinY() + at.getMaxY()) / 2;
-            line.getPoints().setAll(at.getMaxX(), middle, x, Math.max(y + 4, Math.min(middle, y + h - 4)));
-            line.setVisible(x > at.getMaxX());
-            return;
-        }
         double from = Math.min(at.getMinX() + 10, x + w - 6);
         line.getPoints().setAll(from, at.getMaxY() + 1, from + 4, y + 6);
         line.setVisible(at.getMaxY() < y);

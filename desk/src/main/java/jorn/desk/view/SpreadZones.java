@@ -25,15 +25,7 @@ final class SpreadZones {
      * @param scale pixels to a point
      */
     static void draw(GraphicsContext g, Frame frame, Rectangle2D all, Rectangle2D at, double scale) {
-        double left = at.getMinX() - all.getMinX();
-        double right = all.getMaxX() - at.getMaxX();
-        double top = at.getMinY() - all.getMinY();
-        double bottom = all.getMaxY() - at.getMaxY();
-        Hatch.Pattern cut = Hatch.Pattern.FALLING;
-        Hatch.rect(g, cut, ZONE, all.getMinX(), all.getMinY(), all.getWidth(), top);
-        Hatch.rect(g, cut, ZONE, all.getMinX(), at.getMaxY(), all.getWidth(), bottom);
-        Hatch.rect(g, cut, ZONE, all.getMinX(), at.getMinY(), left, at.getHeight());
-        Hatch.rect(g, cut, ZONE, at.getMaxX(), at.getMinY(), right, at.getHeight());
+        Hatch.frame(g, Hatch.Pattern.FALLING, ZONE, all, at);
         boolean recto = frame.gutterAtLeft();
         double gutter =
                 (recto ? frame.text().x() : frame.trim().right() - frame.text().right()) * scale;

@@ -37,11 +37,6 @@ public final class Theme {
 
     private Theme() {}
 
-    /** Reads the interface's faces ahead; on any thread. */
-    public static void readFonts() {
-        TypeShelf.typeface("alegreya").faces().values().forEach(Face::bytes);
-    }
-
     /** Loads the interface's faces; must run before the first window. */
     public static void loadFonts() {
         for (Face face : TypeShelf.typeface("alegreya").faces().values()) {

@@ -156,10 +156,6 @@ public final class DeskWindow {
         return scene;
     }
 
-    public Header header() {
-        return header;
-    }
-
     /** The bench that is seen; made when it is first gone to. */
     private Bench present() {
         return benches.computeIfAbsent(desk.bench().get(), name -> {

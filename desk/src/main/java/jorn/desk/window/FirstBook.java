@@ -6,7 +6,6 @@ import jorn.book.Starter;
 import jorn.desk.model.BookState;
 import jorn.desk.model.DemoBooks;
 import jorn.desk.view.Painter;
-import jorn.desk.view.Theme;
 
 /**
  * The book that lies on the desk at first, made and laid out while the window system starts, so that the window does not wait for it
@@ -35,7 +34,6 @@ final class FirstBook {
             // What is said and drawn first is said and drawn from warm.
             book.brief().offer().pages().inWords();
             Painter.warm(state.edition().cover().frontArt(), SMALL);
-            Theme.readFonts();
         } catch (RuntimeException | Error e) {
             made.completeExceptionally(e);
         }

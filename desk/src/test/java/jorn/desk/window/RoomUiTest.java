@@ -20,6 +20,7 @@ import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import jorn.book.Starter;
 import jorn.desk.model.BenchName;
+import jorn.desk.view.FocusKeep;
 import jorn.desk.view.SpreadView;
 import org.junit.jupiter.api.Test;
 
@@ -143,7 +144,8 @@ class RoomUiTest extends WindowTest {
             double sentence = inScene(lookup("#sentence").query()).getMaxY();
             for (Node each : controls()) {
                 Bounds at = inScene(each);
-                boolean inHeader = isIn(each, lookup("#sentence").query().getParent());
+                boolean inHeader =
+                        FocusKeep.isWithin(each, lookup("#sentence").query().getParent());
                 boolean inside = at.getMinX() >= -1
                         && at.getMaxX() <= 901
                         && at.getMinY() >= (inHeader || isInRail(each) ? -1 : sentence - 1)
@@ -157,15 +159,6 @@ class RoomUiTest extends WindowTest {
         clickOn("#books");
         clickOn("#text-size-100");
         assertEquals(100, settings.textSize(), "the way back is in reach");
-    }
-
-    private static boolean isIn(Node node, Node around) {
-        for (Node n = node; n != null; n = n.getParent()) {
-            if (n == around) {
-                return true;
-            }
-        }
-        return false;
     }
 
     private static boolean isInRail(Node node) {
