@@ -23,7 +23,11 @@ public record Palette(@Required String id, @Required String name, Map<Role, Ink>
         LINE("line", 0.42),
         SOFT_LINE("soft-line", 0.33),
         TINT("tint", 0.07),
-        ACCENT("accent", 0.75);
+        ACCENT("accent", 0.75),
+        /** Further colours of drawings and panels; as the accent where a palette has none. */
+        SECOND("second", 0.6),
+        THIRD("third", 0.85),
+        FOURTH("fourth", 0.5);
 
         private final String id;
         private final double black;
@@ -39,6 +43,9 @@ public record Palette(@Required String id, @Required String name, Map<Role, Ink>
         }
     }
 
+    /** A thinner line is ruled solid, in points (common practice). */
+    public static final double THINNEST_TINTED = 0.75;
+
     /** Black and its tints only. */
     public static final Palette BLACK = new Palette("black", Wording.of("art.palette.black-only"), Map.of());
 
@@ -47,7 +54,21 @@ public record Palette(@Required String id, @Required String name, Map<Role, Ink>
     }
 
     public Ink ink(Role role) {
-        return inks.getOrDefault(role, Ink.black(role.black));
+        Ink own = inks.get(role);
+        if (own != null) {
+            return own;
+        }
+        boolean further = role == Role.SECOND || role == Role.THIRD || role == Role.FOURTH;
+        return further && inks.containsKey(Role.ACCENT) ? ink(Role.ACCENT) : Ink.black(role.black);
+    }
+
+    /**
+     * The ink of a line of a thickness: where black is the only ink, a tint is dots, and a line thinner than three quarters of
+     * a point is better solid (common practice).
+     */
+    public Ink lineInk(Role role, double weight) {
+        Ink ink = ink(role);
+        return weight < THINNEST_TINTED && !ink.isColoured() ? Ink.black(1) : ink;
     }
 
     /** The same colours mixed with the white of the paper. */

@@ -12,8 +12,14 @@ import jorn.art.Palette;
 import jorn.art.Picture;
 import jorn.calendar.CalendarChoice;
 import jorn.json.Required;
+import jorn.layout.Grid;
+import jorn.measure.Length;
 import jorn.recipe.Recipe;
 import jorn.say.Wording;
+import jorn.style.CoverDress;
+import jorn.style.PageStyle;
+import jorn.style.StyleShelf;
+import jorn.style.TypeChoice;
 
 /**
  * A book and all that the user decides about it. A value: every change makes another book, so undo is the previous one.
@@ -82,6 +88,31 @@ public record Book(
 
     public Palette palette() {
         return look.palette();
+    }
+
+    /** How its pages are dressed. */
+    public PageStyle style() {
+        return look.style().orElseGet(StyleShelf::plain);
+    }
+
+    /** The lines on which everything stands. */
+    public Grid grid() {
+        return interior.pitch().map(p -> Grid.of(p, brief.trim())).orElse(Grid.FREE);
+    }
+
+    /** The same book and its cover in another style: with its faces and colours, in black alone where it is printed so. */
+    public Book inStyle(PageStyle style) {
+        CoverDress dress = style.dress().cover();
+        return withLook(Look.of(style, !brief.inkSet().blackOnly()))
+                .withCover(cover.withGround(dress.ground())
+                        .withPanel(dress.panel())
+                        .withPanelInk(dress.panelInk())
+                        .withTitleInk(dress.ink()));
+    }
+
+    /** The same book on the lines of another pitch. */
+    public Book onPitch(Length pitch) {
+        return withInterior(interior.withPitch(Optional.of(pitch)));
     }
 
     public List<Run> runs() {

@@ -12,10 +12,16 @@ import jorn.block.text.RunningHead;
  * @param folio the page number; absent for none
  * @param folioAtHead whether it stands at the head instead of the foot
  * @param head the running head; absent for none. It stands on the pages of the body alone (common practice)
+ * @param monthMarks whether pages that stand for a month, or lie in one, have its mark at the fore-edge
  */
 @RecordBuilder
-public record Furniture(Optional<Folio> folio, boolean folioAtHead, Optional<RunningHead> head)
+public record Furniture(Optional<Folio> folio, boolean folioAtHead, Optional<RunningHead> head, boolean monthMarks)
         implements FurnitureBuilder.With {
+    /** Without month marks. */
+    public Furniture(Optional<Folio> folio, boolean folioAtHead, Optional<RunningHead> head) {
+        this(folio, folioAtHead, head, false);
+    }
+
     /** Bare pages. */
-    public static final Furniture NONE = new Furniture(Optional.empty(), false, Optional.empty());
+    public static final Furniture NONE = new Furniture(Optional.empty(), false, Optional.empty(), false);
 }

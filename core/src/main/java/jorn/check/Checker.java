@@ -28,6 +28,7 @@ public final class Checker {
                 new BleedRule(),
                 LineRule.faint(),
                 LineRule.thin(),
+                LineRule.dotted(),
                 new ColourRule(),
                 new TextSizeRule(),
                 new ContrastRule(),
@@ -36,6 +37,7 @@ public final class Checker {
                 new SquareRule(),
                 new PageLettersRule(),
                 new FitRule(),
+                new WaitingRule(),
                 new PictureRule(),
                 new UnknownPartRule());
     }
@@ -55,6 +57,7 @@ public final class Checker {
             Wording.of("check.checker.letters-on-pages-whether"),
             Wording.of("check.checker.pictures-whether-they-there"),
             Wording.of("check.checker.room-whether-every-page"),
+            Wording.of("check.checker.waiting-pages"),
             Wording.of("check.checker.type-whether-large"),
             Wording.of("check.checker.ink-whether-dries"),
             Wording.of("check.checker.squares"),

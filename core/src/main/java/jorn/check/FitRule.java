@@ -5,6 +5,8 @@ import java.util.Optional;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.edition.Edition.Sighting;
+import jorn.layout.Lack;
+import jorn.makeup.PageComposer.LackOfPart;
 import jorn.measure.Length;
 import jorn.say.Message;
 import jorn.say.Wording;
@@ -20,9 +22,27 @@ final class FitRule extends ArtRule {
         return wants.get(0) <= wants.get(1) + SLACK;
     }
 
+    private static Finding lacking(int page, LackOfPart part) {
+        List<Lack.Remedy> remedies = part.lack().remedies();
+        return new Finding(
+                "page.fit",
+                Severity.ERROR,
+                Place.page(page, part.placed().box()),
+                part.lack().says(),
+                Message.NOTHING,
+                Message.NOTHING,
+                remedies.isEmpty()
+                        ? Message.of("check.fit.do")
+                        : Message.of("check.fit.do-so", remedies.get(0).says().text()));
+    }
+
     @Override
     Optional<Finding> look(Proof proof, Sighting sighting) {
         int page = sighting.slot().number();
+        Optional<LackOfPart> lack = proof.edition().pages().lacks(page).stream().findFirst();
+        if (lack.isPresent()) {
+            return lack.map(l -> lacking(page, l));
+        }
         if (fits(proof, page)) {
             return Optional.empty();
         }

@@ -7,6 +7,7 @@ import java.util.function.Function;
 import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.Marks.Standing;
+import jorn.art.Palette;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.colour.Lab;
@@ -15,12 +16,13 @@ import jorn.measure.Numeral;
 import jorn.say.Message;
 
 /**
- * Lines under about 15 % grey vanish in print, and hairlines under 0.25 pt break up (common practice). A colour is as faint
+ * Lines under about 15 % grey vanish in print, and hairlines under 0.3 pt break up (common practice). A grey
+ * of black ink is dots, so a grey line thinner than three quarters of a point is better solid and thin (common practice). A colour is as faint
  * as the grey of its lightness. Each of the two is looked for by a rule of its own.
  */
 final class LineRule extends ArtRule {
     private static final double FAINTEST = 0.15;
-    private static final double THINNEST = 0.25;
+    private static final double THINNEST = 0.3;
 
     /** In points. */
     private static final double LARGEST_DOT = 4;
@@ -67,6 +69,31 @@ final class LineRule extends ArtRule {
         return new LineRule(LineRule::thin);
     }
 
+    /** Looks for thin lines in a grey of black ink, which print as dots. */
+    static LineRule dotted() {
+        return new LineRule(LineRule::dotted);
+    }
+
+    private static Optional<Fault> dotted(Standing standing) {
+        if (!(standing.mark() instanceof Mark.Stroke stroke)) {
+            return Optional.empty();
+        }
+        double weight = stroke.width() * standing.at().enlarges();
+        boolean grey = stroke.ink() instanceof Ink.Black black && black.strength() < 1;
+        return weight >= Palette.THINNEST_TINTED - SLACK || !grey
+                ? Optional.empty()
+                : Optional.of(new Fault(
+                        "line.dots",
+                        Severity.NOTE,
+                        Message.of("check.line.thin-grey-lines-are"),
+                        Message.of(
+                                "check.line.pt-of-grey",
+                                Numeral.under(weight, 3),
+                                Math.round(((Ink.Black) stroke.ink()).strength() * 100)),
+                        Message.of("check.line.solid-or-heavier"),
+                        Message.of("check.line.rule-them-solid")));
+    }
+
     @Override
     Optional<Finding> look(Proof proof, Sighting sighting) {
         return sighting.standing().stream()
@@ -74,7 +101,7 @@ final class LineRule extends ArtRule {
                 .flatMap(s -> fault.apply(s).stream()
                         .map(f -> new Finding(
                                 f.id(),
-                                Severity.WARNING,
+                                f.severity(),
                                 Place.page(sighting.slot().number(), s.bounds()),
                                 f.message(),
                                 f.measured(),
@@ -90,7 +117,8 @@ final class LineRule extends ArtRule {
                 && fill.path().largestPiece() < LARGEST_DOT;
     }
 
-    private record Fault(String id, Message message, Message measured, Message required, Message remedy) {}
+    private record Fault(
+            String id, Severity severity, Message message, Message measured, Message required, Message remedy) {}
 
     private static Optional<Fault> faint(Standing standing, double lightest, Map<Ink, Double> known) {
         Ink full = Inks.of(standing.mark()).orElseThrow();
@@ -99,6 +127,7 @@ final class LineRule extends ArtRule {
                 ? Optional.empty()
                 : Optional.of(new Fault(
                         "line.thin",
+                        Severity.WARNING,
                         Message.of("check.line.lines-so-faint-they"),
                         Message.of(
                                 "check.line.grey",
@@ -115,6 +144,7 @@ final class LineRule extends ArtRule {
                 ? Optional.empty()
                 : Optional.of(new Fault(
                         "line.thin",
+                        Severity.WARNING,
                         Message.of("check.line.lines-so-thin-they"),
                         Message.of("check.line.pt", Numeral.under(weight, 3)),
                         Message.of("check.line.pt-or-more"),

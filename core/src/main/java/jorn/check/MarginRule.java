@@ -48,7 +48,7 @@ final class MarginRule implements Rule {
     private static void compare(Proof proof, Figure actual, Figure required, String word, Consumer<Finding> found) {
         if (actual.length().compareTo(required.length()) < 0 && !actual.length().isAbout(required.length())) {
             found.accept(new Finding(
-                    actual.key().equals("margin.gutter") ? "margin.gutter" : "margin.outside",
+                    actual.key().equals("margin.set.gutter") ? "margin.gutter" : "margin.outside",
                     Severity.ERROR,
                     Place.page(1),
                     Message.of("check.margin.found-2", word, proof.press()),

@@ -8,9 +8,9 @@ import jorn.check.Finding.Severity;
 import jorn.measure.Length;
 import jorn.say.Message;
 
-/** A square that is to be ticked must be 3.5 mm wide or more for a pen (common practice). */
+/** A square that is to be ticked must be 4 mm wide or more for a pen (common practice). */
 final class SquareRule extends ArtRule {
-    private static final double LEAST = Length.mm(3.5).points();
+    private static final double LEAST = Length.mm(4).points();
     /** Half of a hairline; rounding to the book's pitch. */
     private static final double SLACK = 0.3;
     /** Less is no square but an ornament. */
@@ -23,7 +23,7 @@ final class SquareRule extends ArtRule {
                 .findFirst()
                 .map(s -> new Finding(
                         "square.small",
-                        Severity.NOTE,
+                        Severity.WARNING,
                         Finding.Place.page(sighting.slot().number(), s.bounds()),
                         Message.of("check.square.found"),
                         Message.plain(proof.text(Length.points(s.bounds().width()))),

@@ -7,9 +7,9 @@ import jorn.check.Finding.Severity;
 import jorn.measure.Numeral;
 import jorn.say.Message;
 
-/** Words must be large enough to be read: under 6 pt few can (common practice). Those on the spine have a rule of their own. */
+/** Words must be large enough to be read: under 6.5 pt few can (common practice). Those on the spine have a rule of their own. */
 final class TextSizeRule extends MarkRule {
-    private static final double SMALLEST = 6;
+    private static final double SMALLEST = 6.5;
     private static final double SLACK = 0.01;
 
     @Override
@@ -38,7 +38,7 @@ final class TextSizeRule extends MarkRule {
                 seen.place().apply(standing.bounds()),
                 Message.of("check.text-size.found"),
                 Message.of("check.text-size.pt", Numeral.under(size, 2)),
-                Message.of("check.text-size.required", Numeral.trimmed(SMALLEST, 0)),
+                Message.of("check.text-size.required", Numeral.trimmed(SMALLEST, 1)),
                 Message.of("check.text-size.do"));
     }
 }

@@ -5,6 +5,9 @@ import java.util.Map;
 import jorn.art.Palette;
 import jorn.art.Picture;
 import jorn.calendar.CalendarChoice;
+import jorn.style.PageStyle;
+import jorn.style.StyleShelf;
+import jorn.style.TypeChoice;
 import jorn.text.Typeface;
 import jorn.text.Voice;
 
@@ -17,6 +20,8 @@ import jorn.text.Voice;
  * @param calendar the book's decisions about dates
  * @param contents what the book holds, for a list of contents
  * @param pictures the book's pictures by id
+ * @param style how its pages are dressed
+ * @param grid the lines on which everything stands
  */
 public record BookLook(
         Map<String, String> words,
@@ -24,7 +29,9 @@ public record BookLook(
         Palette palette,
         CalendarChoice calendar,
         List<ContentsEntry> contents,
-        Map<String, Picture> pictures) {
+        Map<String, Picture> pictures,
+        PageStyle style,
+        Grid grid) {
     public BookLook {
         words = Map.copyOf(words);
         faces = Map.copyOf(faces);
@@ -40,11 +47,35 @@ public record BookLook(
                 palette,
                 calendar,
                 List.of(),
-                Map.of());
+                Map.of(),
+                StyleShelf.plain(),
+                Grid.FREE);
+    }
+
+    /** The same in another style, in its faces and colours, on a grid. */
+    public BookLook in(PageStyle other, Grid lines) {
+        TypeChoice type = other.dress().type();
+        return new BookLook(
+                words,
+                Map.of(
+                        Voice.HEADING, type.headingFace(),
+                        Voice.BODY, type.bodyFace(),
+                        Voice.FIGURES, type.figuresFace()),
+                other.dress().palette(),
+                calendar,
+                contents,
+                pictures,
+                other,
+                lines);
+    }
+
+    /** The same on another grid. */
+    public BookLook on(Grid lines) {
+        return new BookLook(words, faces, palette, calendar, contents, pictures, style, lines);
     }
 
     /** The same in colours mixed with the white of the paper. */
     BookLook faded(double opacity) {
-        return new BookLook(words, faces, palette.faded(opacity), calendar, contents, pictures);
+        return new BookLook(words, faces, palette.faded(opacity), calendar, contents, pictures, style, grid);
     }
 }

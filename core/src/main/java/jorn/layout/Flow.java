@@ -16,6 +16,7 @@ import jorn.art.Picture;
 import jorn.art.Side;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.Span;
+import jorn.style.PageStyle;
 import jorn.text.Typeface;
 import jorn.text.Voice;
 
@@ -73,6 +74,16 @@ public final class Flow {
     /** The book's decisions about dates: its language, its weeks, what is noted on a day. */
     public CalendarChoice calendar() {
         return book.calendar();
+    }
+
+    /** How the book's pages are dressed. */
+    public PageStyle style() {
+        return book.style();
+    }
+
+    /** The lines on which everything stands. */
+    public Grid grid() {
+        return book.grid();
     }
 
     public List<ContentsEntry> contents() {

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.databind.annotation.JsonTypeIdResolver;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import jorn.art.Box;
@@ -29,6 +30,11 @@ public interface Node {
 
     /** The height that it wants at this width, in points. */
     double naturalHeight(double width, Flow flow);
+
+    /** What it has no room for in an area, if it wants more. */
+    default Optional<Lack> lack(Box area, Flow flow) {
+        return Optional.empty();
+    }
 
     /** Whether its settings let it run over the trim, so that the book needs bleed. */
     @JsonIgnore

@@ -29,11 +29,16 @@ public final class Pen {
     }
 
     public void line(double x1, double y1, double x2, double y2, double weight, Role role) {
-        out.add(new Mark.Stroke(Path.line(x1, y1, x2, y2), weight, ink(role)));
+        out.add(new Mark.Stroke(Path.line(x1, y1, x2, y2), weight, lineInk(role, weight)));
     }
 
     public void stroke(Path path, double weight, Role role) {
-        out.add(new Mark.Stroke(path, weight, ink(role)));
+        out.add(new Mark.Stroke(path, weight, lineInk(role, weight)));
+    }
+
+    /** In a book on a grid thin lines in black are solid; earlier books keep their greys. */
+    private Ink lineInk(Role role, double weight) {
+        return flow.grid().snaps() ? flow.palette().lineInk(role, weight) : ink(role);
     }
 
     public void fill(Path path, Role role) {

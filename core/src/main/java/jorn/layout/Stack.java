@@ -74,6 +74,9 @@ public record Stack(
 
     @Override
     public List<Box> places(Box area, Flow flow) {
+        if (axis == Axis.DOWN && flow.grid().snaps()) {
+            return new Rows(this, flow).places(area);
+        }
         double whole = axis.length(area);
         double between = Shares.gap(whole, gap.points(), parts.size());
         double at = 0;
@@ -94,6 +97,9 @@ public record Stack(
 
     @Override
     public double naturalHeight(double width, Flow flow) {
+        if (axis == Axis.DOWN && flow.grid().snaps()) {
+            return new Rows(this, flow).naturalHeight(width);
+        }
         if (axis == Axis.DOWN) {
             return parts.stream().mapToDouble(p -> p.wanted(axis, width, flow)).sum()
                     + gap.points() * Math.max(0, parts.size() - 1);

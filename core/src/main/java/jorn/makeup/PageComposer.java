@@ -6,6 +6,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.concurrent.ConcurrentHashMap;
 import jorn.art.Box;
 import jorn.art.Frame;
 import jorn.art.Mark;
@@ -22,6 +23,8 @@ import jorn.layout.ArtCache;
 import jorn.layout.BookLook;
 import jorn.layout.ContentsEntry;
 import jorn.layout.Flow;
+import jorn.layout.Grid;
+import jorn.layout.Lack;
 import jorn.layout.PageFacts;
 import jorn.layout.Placed;
 import jorn.layout.Surface;
@@ -39,6 +42,7 @@ public final class PageComposer {
     private final Folios folios;
     private final BookPages facts;
     private final BookLook look;
+    private final Map<Recipe, BookLook> looks = new ConcurrentHashMap<>();
     private final Map<Side, Frame> frames = new HashMap<>();
     private final Map<Variant, ArtCache> designs = new HashMap<>();
     private final Map<Behind, ArtCache> behind = new HashMap<>();
@@ -67,7 +71,9 @@ public final class PageComposer {
                 book.palette(),
                 book.calendar(),
                 ContentsLines.of(book, pagination, folios, facts),
-                book.pictures());
+                book.pictures(),
+                book.style(),
+                book.grid());
     }
 
     public Frame frame(Side side) {
@@ -82,6 +88,14 @@ public final class PageComposer {
     /** What the contents list. */
     public List<ContentsEntry> contents() {
         return look.contents();
+    }
+
+    /** The look of a page: on a ruled page the lines' own spacing is the pitch. */
+    private BookLook lookOf(Recipe recipe) {
+        return looks.computeIfAbsent(recipe, r -> r.ruling()
+                .filter(ruling -> look.grid().snaps() && Grid.canBe(ruling.spacing()))
+                .map(ruling -> look.on(look.grid().at(ruling.spacing())))
+                .orElse(look));
     }
 
     /** What is the same on all pages, and on the cover. */
@@ -115,7 +129,15 @@ public final class PageComposer {
         Run run = book.runOf(slot);
         PageFacts page = facts.of(slot);
         ArtCache.Art design = design(slot, page);
-        List<Mark> furniture = furniture(slot).marks(new Flow(look, page, frame));
+        Flow flow = new Flow(lookOf(book.recipeOf(slot)), page, frame);
+        List<Mark> furniture = new ArrayList<>(furniture(slot).marks(flow));
+        if (book.grid().snaps()) {
+            StyledFurniture styled = new StyledFurniture(flow, frame.text());
+            furniture.addAll(styled.pageFrame(geometry.safe(slot.side())));
+            if (book.furniture().monthMarks() && run.matter() == Run.Matter.BODY) {
+                furniture.addAll(styled.monthMark(geometry.safe(slot.side())));
+            }
+        }
         if (furniture.isEmpty() && run.decorations().isEmpty()) {
             return design.repeated()
                     ? whole(slot, frame, design.marks())
@@ -165,7 +187,7 @@ public final class PageComposer {
                         return marks;
                     }));
         }
-        return cache.art(look, page, within(slot), room(slot));
+        return cache.art(lookOf(recipe), page, within(slot), room(slot));
     }
 
     private List<Mark> decorations(Run run, Slot slot, PageFacts page) {
@@ -203,7 +225,11 @@ public final class PageComposer {
         boolean numbered = !folios.of(slot.number()).isEmpty();
         boolean body = book.runOf(slot).matter() == Run.Matter.BODY;
         return new PageFurniture(
-                book.furniture(), numbered, body, frame(slot.side()).text());
+                book.furniture(),
+                numbered,
+                body,
+                frame(slot.side()).text(),
+                lookOf(book.recipeOf(slot)).grid());
     }
 
     /** Where the design of a page lies: inside the margins, without the room for number and running head. */
@@ -233,9 +259,31 @@ public final class PageComposer {
         return slot.isBlank() ? List.of() : Placed.of(book.recipeOf(slot).root(), room(slot), flowOn(slot));
     }
 
+    /**
+     * A part of a page that has too little room.
+     *
+     * @param placed the part and where it lies
+     * @param lack what it has no room for
+     */
+    public record LackOfPart(Placed placed, Lack lack) {}
+
+    /** The parts of a page that have too little room; none on a blank page. */
+    public List<LackOfPart> lacks(int number) {
+        Slot slot = pagination.page(number);
+        if (slot.isBlank()) {
+            return List.of();
+        }
+        Flow flow = flowOn(slot);
+        List<LackOfPart> all = new ArrayList<>();
+        for (Placed placed : parts(number)) {
+            placed.node().lack(placed.box(), flow).ifPresent(l -> all.add(new LackOfPart(placed, l)));
+        }
+        return all;
+    }
+
     /** The flow of a page's design, whose frame is without the room for number and running head. */
     private Flow flowOn(Slot slot) {
-        return new Flow(look, facts.of(slot), within(slot));
+        return new Flow(lookOf(book.recipeOf(slot)), facts.of(slot), within(slot));
     }
 
     private Frame within(Slot slot) {

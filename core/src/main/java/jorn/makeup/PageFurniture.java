@@ -2,12 +2,14 @@ package jorn.makeup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.block.text.Folio;
 import jorn.block.text.RunningHead;
 import jorn.book.Furniture;
 import jorn.layout.Flow;
+import jorn.layout.Grid;
 
 /**
  * Page number and running head of one page, and the room that they leave for the design.
@@ -16,8 +18,9 @@ import jorn.layout.Flow;
  * @param numbered whether this page has a number
  * @param body whether this page has a running head
  * @param text inside the margins
+ * @param grid on which the pages of newer books stand: there each takes one of its rows
  */
-record PageFurniture(Furniture furniture, boolean numbered, boolean body, Box text) {
+record PageFurniture(Furniture furniture, boolean numbered, boolean body, Box text, Grid grid) {
     /** Room between the design and what stands above or below it. */
     private static final double GAP = 5;
 
@@ -30,10 +33,16 @@ record PageFurniture(Furniture furniture, boolean numbered, boolean body, Box te
     }
 
     private double folioHeight() {
+        if (grid.snaps()) {
+            return hasFolio() ? grid.step() : 0;
+        }
         return hasFolio() ? furniture.folio().get().size().points() * 1.4 : 0;
     }
 
     private double headHeight() {
+        if (grid.snaps()) {
+            return hasHead() || (hasFolio() && furniture.folioAtHead()) ? grid.step() : 0;
+        }
         double head = hasHead() ? furniture.head().get().size().points() * 1.8 : 0;
         return furniture.folioAtHead() ? Math.max(head, folioHeight()) : head;
     }
@@ -45,10 +54,20 @@ record PageFurniture(Furniture furniture, boolean numbered, boolean body, Box te
     Box room() {
         double head = headHeight();
         double foot = footHeight();
+        if (grid.snaps()) {
+            return text.inset(head, 0, foot, 0);
+        }
         return text.inset(head > 0 ? head + GAP : 0, 0, foot > 0 ? foot + GAP : 0, 0);
     }
 
     List<Mark> marks(Flow flow) {
+        if (grid.snaps()) {
+            return new StyledFurniture(flow, text)
+                    .marks(
+                            hasFolio() ? furniture.folio() : Optional.empty(),
+                            furniture.folioAtHead(),
+                            hasHead() ? furniture.head() : Optional.empty());
+        }
         if (!hasFolio() && !hasHead()) {
             return List.of();
         }

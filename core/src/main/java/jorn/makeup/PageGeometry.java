@@ -5,15 +5,9 @@ import jorn.art.Frame;
 import jorn.art.Side;
 import jorn.book.Book;
 import jorn.book.Brief;
-import jorn.book.MarginChoice;
 import jorn.measure.Figure;
 import jorn.measure.Length;
-import jorn.measure.Numeral;
-import jorn.measure.Quantity.Precision;
-import jorn.measure.Scalar;
 import jorn.press.Bleed;
-import jorn.press.MarginSchool;
-import jorn.press.Margins;
 import jorn.say.Wording;
 
 /**
@@ -24,11 +18,11 @@ import jorn.say.Wording;
  */
 public final class PageGeometry {
     private final Brief brief;
-    private final MarginChoice margins;
+    private final PageMargins margins;
     private final boolean bleeds;
     private final int pageCount;
 
-    private PageGeometry(Brief brief, MarginChoice margins, boolean bleeds, int pageCount) {
+    private PageGeometry(Brief brief, PageMargins margins, boolean bleeds, int pageCount) {
         this.brief = brief;
         this.margins = margins;
         this.bleeds = bleeds;
@@ -39,7 +33,7 @@ public final class PageGeometry {
      * @param pageCount how many pages the bound book has
      */
     public static PageGeometry of(Book book, int pageCount) {
-        return new PageGeometry(book.brief(), book.margins(), book.bleeds(), pageCount);
+        return new PageGeometry(book.brief(), PageMargins.of(book, pageCount), book.bleeds(), pageCount);
     }
 
     /** Whether the file has bleed. */
@@ -123,111 +117,44 @@ public final class PageGeometry {
         return Figure.computed(key, label, value, formula, rule, trim, bleed());
     }
 
-    /** The inside margin. */
+    /** The margins, as they are set and as the press asks for them. */
+    public PageMargins margins() {
+        return margins;
+    }
+
+    /** The inside margin as it is set. */
     public Figure gutter() {
-        return own(gutterOf(followed(), followedName()), margins.gutter());
+        return margins.gutter();
     }
 
     /** The least gutter that the press asks for at this page count. */
     public Figure requiredGutter() {
-        return gutterOf(brief.press().margins(), brief.press().name());
+        return margins.requiredGutter();
     }
 
-    private Figure gutterOf(Margins rule, String name) {
-        Margins.GutterStep step = rule.gutterFor(pageCount);
-        String source = rule.isFlat()
-                ? Wording.of("makeup.page-geometry.always", name)
-                : Wording.of("makeup.page-geometry.up-pages", Numeral.grouped(step.upTo()), name);
-        Figure pages = Figure.given(
-                "pages",
-                Wording.of("makeup.page-geometry.pages"),
-                Scalar.count(pageCount, Wording.of("makeup.page-geometry.pages-2")),
-                "");
-        return new Figure(
-                "margin.gutter",
-                Wording.of("makeup.page-geometry.gutter"),
-                step.gutter(),
-                Precision.PLAIN,
-                "",
-                java.util.List.of(pages),
-                source);
-    }
-
-    /** The margins that are followed: a school's, or the press's least. */
-    private Margins followed() {
-        return margins.school()
-                .map(s -> MarginSchool.of(s).margins())
-                .orElse(brief.press().margins());
-    }
-
-    private String followedName() {
-        return margins.school()
-                .map(s -> Wording.of(
-                        "makeup.page-geometry.school", MarginSchool.of(s).called()))
-                .orElse(brief.press().name());
-    }
-
-    /** Fore-edge and head. */
+    /** The fore-edge as it is set. */
     public Figure outside() {
-        return own(outsideOf(followed(), followedName()), margins.outside());
+        return margins.outside();
     }
 
     /** The least margin at fore-edge and head. */
     public Figure requiredOutside() {
-        return outsideOf(brief.press().margins(), brief.press().name());
+        return margins.requiredOutside();
     }
 
-    private Figure outsideOf(Margins rule, String name) {
-        return Figure.given(
-                "margin.outside",
-                Wording.of("makeup.page-geometry.outside-margins"),
-                rule.outside(bleeds),
-                withOrWithout(name));
-    }
-
-    /** The head: as the other outside margins, unless it has one of its own. */
+    /** The head as it is set. */
     public Figure head() {
-        Figure outside = outside();
-        return margins.head()
-                .map(h -> Figure.given(
-                        "margin.head",
-                        Wording.of("makeup.page-geometry.head-margin"),
-                        h,
-                        Wording.of("makeup.page-geometry.your-decision")))
-                .orElseGet(() -> Figure.given(
-                        "margin.head",
-                        Wording.of("makeup.page-geometry.head-margin"),
-                        outside.length(),
-                        outside.source()));
+        return margins.head();
     }
 
-    /** The foot. */
+    /** The foot as it is set. */
     public Figure foot() {
-        Figure followed = footOf(followed(), followedName());
-        return margins.foot().isPresent()
-                ? own(followed, margins.foot())
-                : margins.outside()
-                        .filter(o -> o.compareTo(followed.length()) > 0)
-                        .map(o -> Figure.given(
-                                "margin.foot",
-                                Wording.of("makeup.page-geometry.foot-margin"),
-                                o,
-                                Wording.of("makeup.page-geometry.your-decision")))
-                        .orElse(followed);
+        return margins.foot();
     }
 
     /** The least margin at the foot. */
     public Figure requiredFoot() {
-        return footOf(brief.press().margins(), brief.press().name());
-    }
-
-    private Figure footOf(Margins rule, String name) {
-        return Figure.given(
-                "margin.foot", Wording.of("makeup.page-geometry.foot-margin"), rule.foot(bleeds), withOrWithout(name));
-    }
-
-    private String withOrWithout(String name) {
-        return Wording.of(bleeds ? "makeup.page-geometry.with-bleed" : "makeup.page-geometry.without-bleed", name);
+        return margins.requiredFoot();
     }
 
     /** Width between gutter and fore-edge margin. */
@@ -240,7 +167,7 @@ public final class PageGeometry {
                 "text.width",
                 Wording.of("makeup.page-geometry.text-block-width"),
                 w,
-                "{trim.width} − {margin.gutter} − {margin.outside}",
+                "{trim.width} − {margin.set.gutter} − {margin.set.outside}",
                 "",
                 trimWidth(),
                 gutter(),
@@ -254,17 +181,11 @@ public final class PageGeometry {
                 "text.height",
                 Wording.of("makeup.page-geometry.text-block-height"),
                 h,
-                "{trim.height} − {margin.head} − {margin.foot}",
+                "{trim.height} − {margin.set.head} − {margin.set.foot}",
                 "",
                 trimHeight(),
                 head(),
                 foot());
-    }
-
-    private static Figure own(Figure required, java.util.Optional<Length> choice) {
-        return choice.map(c -> Figure.given(
-                        required.key(), required.label(), c, Wording.of("makeup.page-geometry.your-decision")))
-                .orElse(required);
     }
 
     /** The measured page for one side of the book. Where the book reads from right to left, a recto is a left-hand page. */

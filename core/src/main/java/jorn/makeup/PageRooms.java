@@ -24,7 +24,7 @@ record PageRooms(Book book, Box text) implements Function<Run, Request.Room> {
     public Request.Room apply(Run run) {
         boolean numbered = run.numbering().style() != Numbering.FolioStyle.NONE;
         boolean body = run.matter() == Run.Matter.BODY;
-        Box room = new PageFurniture(book.furniture(), numbered, body, text).room();
+        Box room = new PageFurniture(book.furniture(), numbered, body, text, book.grid()).room();
         return new Request.Room(room.width(), room.height());
     }
 

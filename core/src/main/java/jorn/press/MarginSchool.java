@@ -5,8 +5,10 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Optional;
 import jorn.json.Json;
 import jorn.json.Required;
+import jorn.measure.Length;
 import jorn.measure.Trouble;
 import jorn.say.TradeName;
 
@@ -18,9 +20,34 @@ import jorn.say.TradeName;
  * @param name in a few words
  * @param about when it is used
  * @param margins the margins it sets
+ * @param growsTo the outside margin of the widest pages, where it grows with the trim; head and foot are then set so that whole
+ *     lines fit, and the press's least is kept in any case
  */
 public record MarginSchool(
-        @Required String id, @Required String name, @Required String about, @Required Margins margins) {
+        @Required String id,
+        @Required String name,
+        @Required String about,
+        @Required Margins margins,
+        Optional<Length> growsTo) {
+    /** Id of the school that new books follow. */
+    public static final String DESIGNED = "design";
+
+    /** From the width of A6 to that of letter the outside margin grows (common practice). */
+    private static final double NARROW = Length.mm(105).points();
+
+    private static final double WIDE = Length.inches(8.5).points();
+
+    public MarginSchool {
+        growsTo = growsTo == null ? Optional.empty() : growsTo;
+    }
+
+    /** Fore-edge, head and foot of a page of this width. */
+    public Length outside(boolean bleed, Length trimWidth) {
+        Length least = margins.outside(bleed);
+        double part = Math.max(0, Math.min(1, (trimWidth.points() - NARROW) / (WIDE - NARROW)));
+        return growsTo.map(most -> least.plus(most.without(least).times(part))).orElse(least);
+    }
+
     private record Schools(List<MarginSchool> schools) {
         @JsonCreator
         Schools {

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import jorn.calendar.Span;
 import jorn.json.Json;
 import jorn.json.Required;
 import jorn.layout.Node;
@@ -23,7 +24,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * The page designs that ship with Jorn, found by browsing and by search. Each is a file {@code jorn/recipe/designs/ID.json},
- * read when it is first asked for; {@code jorn/recipe/designs.txt} lists them, group by group, and the table of words {@code
+ * read when it is first asked for; {@code jorn/recipe/designs.txt} lists them, group by group, with what stretch of the calendar a page stands
+ * for, and the table of words {@code
  * designs} has their names. The words that they print are keys too, of the table {@code pages}; a design that is taken has words.
  */
 public final class Catalogue {
@@ -31,6 +33,8 @@ public final class Catalogue {
 
     /** What the words of a shipped design begin with where they are a key. */
     private static final String KEY = "@";
+
+    private static final String LEFT = "-left";
 
     /** A design's file. */
     private record DesignFile(@Required Node root) {}
@@ -44,15 +48,19 @@ public final class Catalogue {
     public static final class Entry {
         private final String id;
         private final String name;
+        private final String family;
         private final String group;
         private final String words;
+        private final Optional<Span> span;
         private @Nullable Recipe recipe;
 
-        private Entry(String id, String name, String group, String words) {
+        private Entry(String id, String name, String family, String words, Optional<Span> span) {
             this.id = id;
             this.name = name;
-            this.group = group;
+            this.family = family;
+            this.group = Wording.of("designs.group." + family);
             this.words = words;
+            this.span = span;
         }
 
         public String id() {
@@ -68,9 +76,24 @@ public final class Catalogue {
             return group;
         }
 
+        /** The short and lasting word for where it is found. */
+        public String family() {
+            return family;
+        }
+
         /** Other words by which people look for it. */
         public String words() {
             return words;
+        }
+
+        /** What stretch of the calendar one of its pages stands for, where it stands for one. */
+        public Optional<Span> span() {
+            return span;
+        }
+
+        /** The design that customarily faces it on the right, where it is the left one of two. */
+        public Optional<Entry> facing() {
+            return id.endsWith(LEFT) ? find(id.substring(0, id.length() - LEFT.length()) + "-right") : Optional.empty();
         }
 
         public synchronized Recipe recipe() {
@@ -98,6 +121,11 @@ public final class Catalogue {
         return all().stream().map(Entry::group).distinct().toList();
     }
 
+    /** The short words for the groups, in order. */
+    public static List<String> families() {
+        return all().stream().map(Entry::family).distinct().toList();
+    }
+
     /** The designs whose name, group or words hold every word of the search. */
     public static List<Entry> search(String text) {
         String[] wanted = text.strip().toLowerCase(Locale.ROOT).split("\\s+");
@@ -122,11 +150,13 @@ public final class Catalogue {
         Map<String, Entry> all = new LinkedHashMap<>();
         String index = new String(resource("designs.txt"), StandardCharsets.UTF_8);
         index.lines().forEach(line -> {
-            String group = line.substring(0, line.indexOf(' '));
-            String id = line.substring(line.indexOf(' ') + 1).strip();
+            String[] parts = line.split(" ");
+            String group = parts[0];
+            String id = parts[1];
+            Optional<Span> span =
+                    parts.length > 2 ? Optional.of(Span.valueOf(parts[2].toUpperCase(Locale.ROOT))) : Optional.empty();
             String words = Wording.find("designs.design." + id + ".find").orElse("");
-            Entry entry =
-                    new Entry(id, Wording.of("designs.design." + id), Wording.of("designs.group." + group), words);
+            Entry entry = new Entry(id, Wording.of("designs.design." + id), group, words, span);
             if (all.put(id, entry) != null) {
                 throw new IllegalStateException("two designs " + id);
             }

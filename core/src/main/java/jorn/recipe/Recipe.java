@@ -46,6 +46,6 @@ public record Recipe(@Required String id, @Required String name, @Required Node 
 
     /** The same recipe with all its lines ruled so. */
     public Recipe withRuling(Ruling ruling) {
-        return map(n -> n instanceof RuledLines ? new RuledLines(ruling) : n);
+        return map(n -> n instanceof RuledLines lines ? lines.ruled(ruling) : n);
     }
 }

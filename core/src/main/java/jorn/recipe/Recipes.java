@@ -1,17 +1,17 @@
 package jorn.recipe;
 
+import jorn.block.page.Head;
+import jorn.block.page.Opener;
 import jorn.block.paper.Ruling;
 import jorn.block.paper.Space;
-import jorn.block.text.TextBlock;
-import jorn.layout.Align;
 import jorn.layout.Part;
 import jorn.layout.Stack;
-import jorn.measure.Length;
-import jorn.text.Typeface.Style;
-import jorn.text.Voice;
 
 /** Page designs that are made from something: a ruling, a name. */
 public final class Recipes {
+    private static final String HEADING = "heading";
+    private static final String BARE = "bare";
+
     private Recipes() {}
 
     /** Lines to write on. */
@@ -21,17 +21,22 @@ public final class Recipes {
 
     /** A heading on an otherwise bare page. */
     public static Recipe heading(String words) {
-        return new Recipe(
-                "heading",
-                words,
-                Stack.down(
-                        Part.fixed(Length.mm(14), new Space()),
-                        Part.natural(new TextBlock(words, Voice.HEADING, Style.BOLD, Length.points(20), Align.CENTRE)),
-                        Part.share(1, new Space())));
+        return new Recipe(HEADING, words, Stack.down(Part.natural(Head.of(words)), Part.share(1, new Space())));
+    }
+
+    /** A page that opens a part of the book. */
+    public static Recipe part(String words) {
+        return new Recipe("part", words, new Opener(words, ""));
+    }
+
+    /** Whether it is waiting for what shall stand on it: bare paper, or a heading alone. */
+    public static boolean isWaiting(Recipe recipe) {
+        boolean made = recipe.id().equals(BARE) || recipe.id().equals(HEADING);
+        return made && recipe.root().children().stream().allMatch(n -> n instanceof Space || n instanceof Head);
     }
 
     /** Bare paper that something will stand on. */
     public static Recipe bare(String name) {
-        return new Recipe("bare", name, new Space());
+        return new Recipe(BARE, name, new Space());
     }
 }

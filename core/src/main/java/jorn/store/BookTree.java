@@ -13,7 +13,10 @@ import jorn.say.Wording;
 /** A book as a tree of data, as {@code book.json} has it and kept states of it have it. */
 final class BookTree {
     /** The newest format that this version of Jorn reads. */
-    static final int FORMAT = 2;
+    static final int FORMAT = 3;
+
+    /** The first format that has the fields of a book in groups. */
+    private static final int FLAT_AFTER = 2;
 
     /**
      * The whole file.
@@ -48,7 +51,7 @@ final class BookTree {
         if (format > FORMAT && !isReadable(tree)) {
             throw Trouble.of("store.book-file.was-written-by-newer", name, format, FORMAT);
         }
-        if (format < FORMAT && tree.path("book") instanceof ObjectNode old) {
+        if (format < FLAT_AFTER && tree.path("book") instanceof ObjectNode old) {
             FormatOne.moveBook(old);
         }
         AtomicBoolean passedOver = new AtomicBoolean();

@@ -45,6 +45,24 @@ public final class Shaper {
         return shape(face, 1, text).width();
     }
 
+    /**
+     * Shapes one line with room between its letters.
+     *
+     * @param tracking the room, in type sizes; 0 for none
+     */
+    public static GlyphRun shape(Face face, double size, String text, double tracking) {
+        GlyphRun set = shape(face, size, text);
+        if (tracking == 0) {
+            return set;
+        }
+        double[] x = set.x().clone();
+        for (int i = 1; i < x.length; i++) {
+            // None behind the last letter, so that the line can be centred.
+            x[i] += tracking * size * Math.min(i, x.length - 2);
+        }
+        return new GlyphRun(set.face(), size, set.glyphs(), x, text, set.plain());
+    }
+
     private static GlyphRun layOut(Face face, double size, String text) {
         Map<TextAttribute, Object> fine = new HashMap<>();
         fine.put(TextAttribute.KERNING, TextAttribute.KERNING_ON);

@@ -56,6 +56,26 @@ public final class TypeShelf {
         all.add(typeface(
                 "atkinson", "Atkinson Hyperlegible", Wording.of("text.manner.atkinson"), "AtkinsonHyperlegible", four));
         all.add(typeface("caveat", "Caveat", Wording.of("text.manner.caveat"), "Caveat", Style.REGULAR, Style.BOLD));
+        Style[] three = {Style.REGULAR, Style.ITALIC, Style.BOLD};
+        Style[] two = {Style.REGULAR, Style.BOLD};
+        all.add(typeface("jost", "Jost", Wording.of("text.manner.jost"), "Jost", three));
+        all.add(typeface("jost-light", "Jost Light", Wording.of("text.manner.jost-light"), "JostLight", three));
+        all.add(typeface("caslon", "Libre Caslon Text", Wording.of("text.manner.caslon"), "LibreCaslon", three));
+        all.add(typeface("cormorant", "Cormorant", Wording.of("text.manner.cormorant"), "Cormorant", three));
+        all.add(typeface("archivo", "Archivo", Wording.of("text.manner.archivo"), "Archivo", three));
+        all.add(typeface(
+                "archivo-black",
+                "Archivo Black",
+                Wording.of("text.manner.archivo-black"),
+                "ArchivoBlack",
+                Style.REGULAR));
+        all.add(typeface("fraunces", "Fraunces", Wording.of("text.manner.fraunces"), "Fraunces", three));
+        all.add(typeface("fredoka", "Fredoka", Wording.of("text.manner.fredoka"), "Fredoka", two));
+        all.add(typeface("quicksand", "Quicksand", Wording.of("text.manner.quicksand"), "Quicksand", two));
+        all.add(typeface(
+                "young-serif", "Young Serif", Wording.of("text.manner.young-serif"), "YoungSerif", Style.REGULAR));
+        all.add(typeface("bitter", "Bitter", Wording.of("text.manner.bitter"), "Bitter", three));
+        all.add(typeface("baloo", "Baloo 2", Wording.of("text.manner.baloo"), "Baloo", two));
         return List.copyOf(all);
     }
 

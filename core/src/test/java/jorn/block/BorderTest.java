@@ -18,7 +18,7 @@ import jorn.block.paper.Space;
 import jorn.block.picture.Border;
 import jorn.block.picture.Border.Corners;
 import jorn.book.Book;
-import jorn.book.Starter;
+import jorn.book.EarlierBooks;
 import jorn.edition.Edition;
 import jorn.layout.Flow;
 import jorn.layout.Node;
@@ -34,7 +34,7 @@ class BorderTest {
     private static final Node INSIDE = new Space();
 
     private static Flow flow(Map<String, Picture> pictures) {
-        Book book = Starter.NOTEBOOK.begin().withPictures(pictures);
+        Book book = EarlierBooks.notebook().withPictures(pictures);
         Edition edition = Edition.of(book);
         return new Flow(
                 edition.pages().look(),

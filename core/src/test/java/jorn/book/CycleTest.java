@@ -47,7 +47,7 @@ class CycleTest {
         Pagination p = Paginator.of(book);
         assertTrue(p.slots().iterator().hasNext(), "there is something to look at");
         for (Slot s : p.slots()) {
-            if (s.run() == 2 && s.design() == 0) {
+            if (!s.isBlank() && book.runOf(s).recipe().id().equals("week-left") && s.design() == 0) {
                 assertEquals(0, s.number() % 2, "on a verso");
                 assertEquals(s.occasion(), p.page(s.number() + 1).occasion());
                 assertEquals(1, p.page(s.number() + 1).design());

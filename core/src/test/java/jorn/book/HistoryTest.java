@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 
 class HistoryTest {
     private static final long SECOND = 1_000_000_000L;
-    private final Book first = Starter.LINED_JOURNAL.begin();
+    private final Book first = EarlierBooks.linedJournal();
 
     @Test
     void undoIsThePreviousBookAndRedoTheNext() {

@@ -158,7 +158,7 @@ class InsideTest {
 
     @Test
     void allPagesOfARunChangeTheRunItself() {
-        Book book = Starter.LINED_JOURNAL.begin();
+        Book book = EarlierBooks.linedJournal();
         Pagination pages = Paginator.of(book);
         Set<Integer> lined = new TreeSet<>();
         pages.slots().stream().filter(s -> s.run() == 2).forEach(s -> lined.add(s.number()));
@@ -169,7 +169,7 @@ class InsideTest {
 
     @Test
     void pagesAreTakenOutOfARunWithoutChangingThePageCount() {
-        Book book = Starter.LINED_JOURNAL.begin();
+        Book book = EarlierBooks.linedJournal();
         Pagination pages = Paginator.of(book);
         Book out = RunOrder.takeOut(book, pages, 21, 22);
         Pagination after = Paginator.of(out);

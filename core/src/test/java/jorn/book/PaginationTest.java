@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 
 class PaginationTest {
     private static Book journal(int pages) {
-        return Starter.LINED_JOURNAL.begin(
+        return EarlierBooks.linedJournal(
                 Brief.at(PressShelf.shipped().find("online"), Size.of(6, 9, Unit.INCH), pages));
     }
 

@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import jorn.book.Book;
+import jorn.book.EarlierBooks;
 import jorn.book.Starter;
 import jorn.measure.Unit;
 import jorn.press.BindingOffer;
@@ -33,7 +34,7 @@ class ApprovedFiguresTest {
         PressShelf shelf = PressShelf.shipped();
         for (PressProfile press : shelf.profiles()) {
             for (BindingOffer offer : press.bindings()) {
-                Book book = Starter.LINED_JOURNAL.begin().withTitle("Hive Notes");
+                Book book = EarlierBooks.linedJournal().withTitle("Hive Notes");
                 book = book.withBrief(
                         book.brief().at(press).withBinding(offer.binding()).withBleed(true));
                 add(lines, press.id() + " " + offer.binding().id(), book);

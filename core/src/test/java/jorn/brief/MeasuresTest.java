@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import jorn.book.Book;
 import jorn.book.Brief;
+import jorn.book.EarlierBooks;
 import jorn.book.Starter;
 import jorn.measure.Figure;
 import jorn.measure.Size;
@@ -15,7 +16,7 @@ import org.junit.jupiter.api.Test;
 
 class MeasuresTest {
     private static Measures of(String trim, int pages) {
-        return Measures.of(Starter.NOTEBOOK.begin(
+        return Measures.of(EarlierBooks.notebook(
                 Brief.at(PressShelf.shipped().find("online"), Size.parse(trim, Unit.INCH), pages)));
     }
 
@@ -142,7 +143,7 @@ class MeasuresTest {
     @Test
     void smallBooksAreCutFromLargerSheets() {
         for (String[] each : new String[][] {{"A5", "Sheets of A4"}, {"5.5x8.5in", "Sheets of 8.5x11in"}}) {
-            Measures m = Measures.of(Starter.NOTEBOOK.begin(
+            Measures m = Measures.of(EarlierBooks.notebook(
                     Brief.at(PressShelf.shipped().find("copyshop"), Size.parse(each[0], Unit.INCH), 100)));
             assertEquals("25 sheets", m.get("paper.sheets").text(Unit.INCH));
             assertEquals(each[1], m.get("paper.sheets").label());
@@ -160,7 +161,7 @@ class MeasuresTest {
                 for (int n = offer.pages().min();
                         n <= offer.pages().max();
                         n += offer.pages().multiple()) {
-                    Measures m = Measures.of(Starter.NOTEBOOK.begin(
+                    Measures m = Measures.of(EarlierBooks.notebook(
                             Brief.at(press, press.trims().get(0), n).withBinding(offer.binding())));
                     double s = m.get("spine.width").length().points();
                     double g = m.get("margin.gutter").length().points();

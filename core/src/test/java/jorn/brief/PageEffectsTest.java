@@ -7,7 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.List;
 import java.util.Optional;
 import jorn.book.Book;
-import jorn.book.Starter;
+import jorn.book.EarlierBooks;
 import jorn.measure.Length;
 import jorn.press.Binding;
 import jorn.press.PressShelf;
@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 
 /** What another page count would do, against the handbook's table of gutters and its worked example. */
 class PageEffectsTest {
-    private static final Book JOURNAL = Starter.LINED_JOURNAL.begin();
+    private static final Book JOURNAL = EarlierBooks.linedJournal();
     private static final PageEffects EFFECTS = PageEffects.of(JOURNAL);
 
     /** Common gutters by page count, from memory: 24–150, 151–300, 301–500, 501–700, 701–828. */

@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.util.Optional;
 import jorn.book.Book;
-import jorn.book.Starter;
+import jorn.book.EarlierBooks;
 import jorn.edition.Edition;
 import jorn.measure.Figure;
 import jorn.measure.Size;
@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** How many sheets a home printer or a copy shop needs: two pages stand on each side where the book is half as large as the sheet. */
 class SheetCountTest {
     private static Optional<Figure> sheets(String press, Binding binding, String trim, int pages) {
-        Book book = Starter.NOTEBOOK.begin();
+        Book book = EarlierBooks.notebook();
         book = book.withBrief(book.brief()
                 .at(PressShelf.shipped().find(press))
                 .withBinding(binding)

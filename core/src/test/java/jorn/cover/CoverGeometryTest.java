@@ -10,6 +10,7 @@ import jorn.art.Mark;
 import jorn.art.Marks;
 import jorn.book.Book;
 import jorn.book.Brief;
+import jorn.book.EarlierBooks;
 import jorn.book.Starter;
 import jorn.deliver.CoverSheets;
 import jorn.edition.Edition;
@@ -36,8 +37,8 @@ class CoverGeometryTest {
     private final PressProfile online = PressShelf.shipped().find("online");
 
     private Book book(double width, double height, String paper) {
-        return Starter.NOTEBOOK
-                .begin(Brief.at(online, Size.of(width, height, Unit.INCH), 120).withPaper(paper))
+        return EarlierBooks.notebook(
+                        Brief.at(online, Size.of(width, height, Unit.INCH), 120).withPaper(paper))
                 .withTitle("Hive Notes")
                 .withAuthor("Skep & Sedge");
     }
@@ -170,8 +171,8 @@ class CoverGeometryTest {
     void aStapledCoverHasNoSpineAndALooseOneOnlyAFront() {
         PressProfile home = PressShelf.shipped().find("home");
         Brief brief = Brief.at(home, Size.parse("A5", Unit.INCH), 16);
-        Book loose = Starter.NOTEBOOK.begin(brief);
-        Book stitched = Starter.NOTEBOOK.begin(brief.withBinding(Binding.STITCHED));
+        Book loose = EarlierBooks.notebook(brief);
+        Book stitched = EarlierBooks.notebook(brief.withBinding(Binding.STITCHED));
         assertEquals("148 mm", CoverGeometry.of(loose, 16).figures().width().text(Unit.MILLIMETRE));
         assertTrue(CoverGeometry.of(loose, 16).back().isEmpty());
         assertEquals("296 mm", CoverGeometry.of(stitched, 16).figures().width().text(Unit.MILLIMETRE));
@@ -182,8 +183,7 @@ class CoverGeometryTest {
     }
 
     private Book at(String press, String trim, int pages, Binding binding) {
-        return Starter.NOTEBOOK
-                .begin(Brief.at(PressShelf.shipped().find(press), Size.parse(trim, Unit.INCH), pages)
+        return EarlierBooks.notebook(Brief.at(PressShelf.shipped().find(press), Size.parse(trim, Unit.INCH), pages)
                         .withBinding(binding))
                 .withTitle("Hive Notes");
     }

@@ -15,7 +15,7 @@ import jorn.art.Marks;
 import jorn.art.Reading;
 import jorn.book.Book;
 import jorn.book.Brief;
-import jorn.book.Starter;
+import jorn.book.EarlierBooks;
 import jorn.cover.CoverGeometry.CoverPart;
 import jorn.cover.CoverGeometry.CoverSheet;
 import jorn.edition.Edition;
@@ -32,7 +32,7 @@ class CoverSurfacesTest {
     private static final double NEAR = 1e-6;
 
     private static Book at(String press, Binding binding) {
-        Book book = Starter.LINED_JOURNAL.begin().withTitle("Hive Notes").withAuthor("Skep & Sedge");
+        Book book = EarlierBooks.linedJournal().withTitle("Hive Notes").withAuthor("Skep & Sedge");
         Brief brief = book.brief().at(PressShelf.shipped().find(press)).withBinding(binding);
         return book.withBrief(brief).withCover(book.cover().withSpineText(true).withBlurb("Room for every hive."));
     }

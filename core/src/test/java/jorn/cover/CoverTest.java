@@ -8,7 +8,7 @@ import jorn.art.Mark;
 import jorn.art.Marks;
 import jorn.art.PageArt;
 import jorn.book.Book;
-import jorn.book.Starter;
+import jorn.book.EarlierBooks;
 import jorn.makeup.PageComposer;
 import jorn.makeup.PageGeometry;
 import jorn.makeup.Paginator;
@@ -21,8 +21,7 @@ import org.junit.jupiter.api.Test;
 
 class CoverTest {
     private static Book titled(String title) {
-        Book book = Starter.LINED_JOURNAL
-                .begin()
+        Book book = EarlierBooks.linedJournal()
                 .withTitle(title)
                 .withAuthor("Skep & Sedge")
                 .withSubtitle("For bees");

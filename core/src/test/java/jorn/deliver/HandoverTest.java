@@ -12,7 +12,7 @@ import jorn.art.PageArt;
 import jorn.art.Path;
 import jorn.art.Turn;
 import jorn.book.Book;
-import jorn.book.Starter;
+import jorn.book.EarlierBooks;
 import jorn.deliver.Sheet.PlacedArt;
 import jorn.deliver.SheetPlan.FileRole;
 import jorn.edition.Edition;
@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 /** Which files go to a press, which sheets are in them, and in which colours. */
 class HandoverTest {
     private static Handover of(String press, Binding binding) {
-        Book book = Starter.LINED_JOURNAL.begin().withTitle("Hive Notes");
+        Book book = EarlierBooks.linedJournal().withTitle("Hive Notes");
         return Handover.toPress(Edition.of(
                 book.withBrief(book.brief().at(PressShelf.shipped().find(press)).withBinding(binding))));
     }

@@ -13,7 +13,7 @@ import jorn.art.Palette;
 import jorn.art.Path;
 import jorn.art.Side;
 import jorn.book.Book;
-import jorn.book.Starter;
+import jorn.book.EarlierBooks;
 import jorn.calendar.CalendarChoice;
 import jorn.makeup.PageGeometry;
 import org.junit.jupiter.api.Test;
@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 /** Art that runs across the gutter, cut into the two pages again. */
 class SpreadTest {
     private static Spread spread() {
-        Book book = Starter.NOTEBOOK.begin();
+        Book book = EarlierBooks.notebook();
         PageGeometry geometry = PageGeometry.of(book.withBrief(book.brief().withBleed(true)), 120);
         return new Spread(geometry.frame(Side.VERSO), geometry.frame(Side.RECTO));
     }

@@ -19,7 +19,7 @@ import jorn.block.paper.Ruling;
 import jorn.block.paper.Ruling.Reach;
 import jorn.book.Book;
 import jorn.book.Brief;
-import jorn.book.Starter;
+import jorn.book.EarlierBooks;
 import jorn.edition.Edition;
 import jorn.measure.Length;
 import jorn.measure.PaperSize;
@@ -35,8 +35,7 @@ import org.junit.jupiter.api.Test;
 
 class ComposerTest {
     private static Book journal(Size trim) {
-        return Starter.LINED_JOURNAL
-                .begin(Brief.at(PressShelf.shipped().find("online"), trim, 120))
+        return EarlierBooks.linedJournal(Brief.at(PressShelf.shipped().find("online"), trim, 120))
                 .withTitle("Hive Notes")
                 .withSubtitle("A journal for the bee yard")
                 .withAuthor("Skep & Sedge");

@@ -21,6 +21,7 @@ import jorn.block.text.Folio;
 import jorn.block.text.RunningHead;
 import jorn.block.text.Scale;
 import jorn.book.Book;
+import jorn.book.EarlierBooks;
 import jorn.book.Furniture;
 import jorn.book.Numbering;
 import jorn.book.Placement;
@@ -46,7 +47,7 @@ class FurnitureTest {
     }
 
     private static Book journal(Furniture furniture) {
-        return Starter.LINED_JOURNAL.begin().withTitle("Hive Notes").withFurniture(furniture);
+        return EarlierBooks.linedJournal().withTitle("Hive Notes").withFurniture(furniture);
     }
 
     private static List<Mark.Words> words(Edition composer, int page) {
@@ -87,7 +88,7 @@ class FurnitureTest {
                         Part.natural(new Scale("{run}", 5, Sign.STAR)),
                         Part.natural(new WritingLine("{run} {page}", Length.mm(9))),
                         Part.share(1, new TableBlock(List.of("{run}", "{page}"), List.of(), Length.mm(8), false))));
-        Book year = Starter.DATED_PLANNER.begin();
+        Book year = EarlierBooks.earlier(Starter.DATED_PLANNER.begin());
         Book named = year.withCalendar(year.calendar().dated(LocalDate.of(2027, 1, 1), LocalDate.of(2027, 3, 31)))
                 .withCycles(List.of())
                 .withRuns(List.of(Run.per(Span.MONTH, "{month} pages", names, Placement.Start.ANYWHERE)));
@@ -150,7 +151,7 @@ class FurnitureTest {
         Book year = Starter.DATED_PLANNER.begin().withTitle("The Apiary Year");
         Book dated = year.withCalendar(year.calendar().dated(LocalDate.of(2028, 1, 1), LocalDate.of(2028, 12, 31)));
         int months = 0;
-        while (!dated.runs().get(months).recipe().id().equals("month")) {
+        while (!dated.runs().get(months).recipe().id().equals("month-left")) {
             months++;
         }
         int run = months;
@@ -163,7 +164,7 @@ class FurnitureTest {
                 contents.get(1).toString().contains("February 2028"),
                 contents.get(1).toString());
         List<Integer> pages = c.pagination().slots().stream()
-                .filter(s -> s.run() == run)
+                .filter(s -> s.run() == run && s.design() == 0)
                 .map(s -> s.number())
                 .toList();
         for (int i = 0; i < 12; i++) {

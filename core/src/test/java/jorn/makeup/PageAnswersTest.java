@@ -124,7 +124,7 @@ class PageAnswersTest {
         assertEquals("with bleed, " + press, source(bleeding, "margin.outside"));
         assertEquals("up to 150 pages, " + press, source(plain, "margin.gutter"));
         Book schooled = plain.withMargins(MarginChoice.NONE.withSchool(Optional.of("flat")));
-        assertEquals("always, the school “Always wide”", source(schooled, "margin.gutter"));
+        assertEquals("always, the school “Always wide”", source(schooled, "margin.set.gutter"));
         assertEquals("without bleed the page is the trim size", source(plain, "page.width"));
         assertEquals("bleed at head, foot and fore-edge, none at the spine, " + press, source(bleeding, "page.width"));
         Book four = bleeding.withBrief(bleeding.brief().at(PressShelf.shipped().find("magazine")));

@@ -10,7 +10,7 @@ import jorn.art.Frame;
 import jorn.art.Side;
 import jorn.book.Book;
 import jorn.book.Brief;
-import jorn.book.Starter;
+import jorn.book.EarlierBooks;
 import jorn.json.Json;
 import jorn.measure.Length;
 import jorn.measure.Size;
@@ -26,7 +26,7 @@ class PageGeometryTest {
     private final PressProfile online = PressShelf.shipped().find("online");
 
     private Book book(PressProfile press, boolean bleed) {
-        return Starter.NOTEBOOK.begin(
+        return EarlierBooks.notebook(
                 Brief.at(press, Size.of(6, 9, Unit.INCH), 120).withBleed(bleed));
     }
 

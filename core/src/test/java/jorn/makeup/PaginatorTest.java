@@ -13,10 +13,10 @@ import jorn.art.Marks;
 import jorn.art.Side;
 import jorn.block.text.TextBlock;
 import jorn.book.Book;
+import jorn.book.EarlierBooks;
 import jorn.book.Pagination;
 import jorn.book.Placement.Start;
 import jorn.book.Run;
-import jorn.book.Starter;
 import jorn.check.Checker;
 import jorn.check.Proof;
 import jorn.content.Item;
@@ -50,7 +50,7 @@ class PaginatorTest {
     Path folder;
 
     private static Book of(Source source) {
-        Book book = Starter.NOTEBOOK.begin();
+        Book book = EarlierBooks.notebook();
         return book.withBrief(book.brief().withPages(24))
                 .withRuns(List.of(Run.from(source, "Text", Catalogue.recipe("blank"), Start.ANYWHERE)));
     }

@@ -11,9 +11,9 @@ import jorn.art.Box;
 import jorn.art.Marks;
 import jorn.art.PageArt;
 import jorn.book.Book;
+import jorn.book.EarlierBooks;
 import jorn.book.Placement.Start;
 import jorn.book.Run;
-import jorn.book.Starter;
 import jorn.calendar.Span;
 import jorn.edition.Edition;
 import jorn.measure.Size;
@@ -26,7 +26,7 @@ class EveryDesignTest {
     private static final LocalDate FROM = LocalDate.of(2027, 1, 1);
 
     private static Book book(Recipe design, Size trim, boolean dated) {
-        Book book = Starter.NOTEBOOK.begin();
+        Book book = EarlierBooks.notebook();
         book = book.withBrief(book.brief().withTrim(trim));
         if (!dated) {
             return book.withRuns(List.of(Run.of("Pages", design, 2, Start.ANYWHERE)));

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.Optional;
+import jorn.book.EarlierBooks;
 import jorn.book.Starter;
 import jorn.measure.Length;
 import jorn.measure.Numeral;
@@ -112,7 +113,7 @@ class WordingTest {
         assertEquals("en", Starter.DATED_PLANNER.begin().calendar().language());
         Wording.speak(Language.GERMAN);
         assertEquals("de", Starter.DATED_PLANNER.begin().calendar().language());
-        assertEquals("de", Starter.LINED_JOURNAL.begin().calendar().language());
+        assertEquals("de", EarlierBooks.linedJournal().calendar().language());
     }
 
     @Test

@@ -22,6 +22,7 @@ import java.util.function.Consumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import jorn.book.Book;
+import jorn.book.EarlierBooks;
 import jorn.book.Starter;
 import jorn.check.Checker;
 import jorn.check.Proof;
@@ -192,7 +193,7 @@ class BadValuesTest {
 
     @Test
     void allOfThemInAPressProfile() throws IOException {
-        Book book = Starter.LINED_JOURNAL.begin();
+        Book book = EarlierBooks.linedJournal();
         for (String press : List.of("trade", "casebound")) {
             assertEquals(List.of(), wrongly(Json.tree(PressShelf.shipped().find(press)), file -> {
                 PressProfile read = PressShelf.read(file);
@@ -206,7 +207,7 @@ class BadValuesTest {
     void allOfThemInAPageDesign() throws IOException {
         Path file = folder.resolve("week.json");
         RecipeFile.write(Catalogue.recipe("week-hours"), file);
-        Book book = Starter.LINED_JOURNAL.begin();
+        Book book = EarlierBooks.linedJournal();
         assertEquals(List.of(), wrongly(Json.mapper().readTree(Files.readAllBytes(file)), bad -> {
             Recipe read = RecipeFile.read(bad);
             Edition.of(book.withRecipe(2, r -> read)).page(5);

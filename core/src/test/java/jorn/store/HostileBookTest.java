@@ -21,7 +21,7 @@ import javax.imageio.ImageIO;
 import jorn.art.Picture;
 import jorn.art.PictureFile;
 import jorn.book.Book;
-import jorn.book.Starter;
+import jorn.book.EarlierBooks;
 import jorn.measure.Trouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -32,7 +32,7 @@ class HostileBookTest {
     Path folder;
 
     private final Picture picture = picture();
-    private final Book book = Starter.NOTEBOOK.begin().with(picture);
+    private final Book book = EarlierBooks.notebook().with(picture);
 
     private static Picture picture() {
         ByteArrayOutputStream png = new ByteArrayOutputStream();

@@ -22,8 +22,8 @@ import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import jorn.art.Picture;
 import jorn.book.Book;
+import jorn.book.EarlierBooks;
 import jorn.book.History;
-import jorn.book.Starter;
 import jorn.measure.Trouble;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -36,7 +36,7 @@ class KeptBookTest {
     @TempDir
     Path folder;
 
-    private final Book book = Starter.LINED_JOURNAL.begin().withTitle("Hive Notes");
+    private final Book book = EarlierBooks.linedJournal().withTitle("Hive Notes");
 
     private KeptBooks books() {
         return new KeptBooks(folder);
@@ -254,7 +254,7 @@ class KeptBookTest {
         work.keep(history(book, two), PLACE);
         work.forget();
         // Another window, which needs none of it.
-        kept().versions().add(Starter.NOTEBOOK.begin(), Path.of("other.jorn"));
+        kept().versions().add(EarlierBooks.notebook(), Path.of("other.jorn"));
         work.keep(history(book, two), PLACE);
         work.letGo();
         Waiting.Resumed resumed = kept().waiting().get(0).resume();

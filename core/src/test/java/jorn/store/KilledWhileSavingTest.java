@@ -13,9 +13,9 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.TimeUnit;
 import jorn.book.Book;
+import jorn.book.EarlierBooks;
 import jorn.book.History;
 import jorn.book.Run;
-import jorn.book.Starter;
 import jorn.scratch.Leftovers;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -51,7 +51,7 @@ class KilledWhileSavingTest {
         List<String> words = java.util.stream.IntStream.range(0, 4000)
                 .mapToObj(i -> title + " " + i * 7919L % 10_007)
                 .toList();
-        Book book = Starter.LINED_JOURNAL.begin().withTitle(title);
+        Book book = EarlierBooks.linedJournal().withTitle(title);
         return book.withRun(2, (Run r) -> r.withInTurn(words));
     }
 

@@ -21,6 +21,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import jorn.book.Book;
+import jorn.book.EarlierBooks;
 import jorn.book.Run;
 import jorn.book.Starter;
 import jorn.check.Checker;
@@ -188,27 +189,29 @@ class NewerBookTest {
 
     @Test
     void aNewerFormatIsOpenedOnlyWhereItSaysThatItCanBeRead() throws IOException {
-        Path readable =
-                newer(tree -> tree.put("format", 3).put("readableFrom", 2).put("glow", true));
+        Path readable = newer(tree -> tree.put("format", BookFile.FORMAT + 1)
+                .put("readableFrom", BookFile.FORMAT)
+                .put("glow", true));
         assertEquals("Hive Notes", BookFile.load(readable).title());
         assertTrue(BookFile.isNewer(readable));
         Trouble over = assertThrows(Trouble.class, () -> BookFile.save(BookFile.load(readable), readable));
         assertTrue(over.remedy().contains("another name"), over.remedy());
         assertTrue(savedAgain(BookFile.load(readable)).path("glow").asBoolean());
-        assertEquals(2, savedAgain(BookFile.load(readable)).path("format").asInt());
+        assertEquals(
+                BookFile.FORMAT,
+                savedAgain(BookFile.load(readable)).path("format").asInt());
 
-        Path other = newer(tree -> tree.put("format", 3).put("readableFrom", 3));
+        Path other = newer(tree -> tree.put("format", BookFile.FORMAT + 1).put("readableFrom", BookFile.FORMAT + 1));
         assertThrows(Trouble.class, () -> BookFile.load(other));
-        Path silent = newer(tree -> tree.put("format", 3).remove("readableFrom"));
+        Path silent = newer(tree -> tree.put("format", BookFile.FORMAT + 1).remove("readableFrom"));
         assertThrows(Trouble.class, () -> BookFile.load(silent));
         assertFalse(BookFile.isNewer(newer(tree -> {})));
     }
 
     @Test
     void aBookKeepsItsIdentityAndTwoBooksNeverShareOne() throws IOException {
-        Book book = Starter.NOTEBOOK.begin();
-        assertNotEquals(
-                book.identity().id(), Starter.NOTEBOOK.begin().identity().id());
+        Book book = EarlierBooks.notebook();
+        assertNotEquals(book.identity().id(), EarlierBooks.notebook().identity().id());
         Path file = folder.resolve("a.jorn");
         BookFile.save(book.withTitle("Named"), file);
         assertEquals(book.identity().id(), BookFile.load(file).identity().id());

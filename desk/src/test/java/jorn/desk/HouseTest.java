@@ -50,13 +50,26 @@ class HouseTest {
         // What is drawn, and with what letters.
         room("art", "colour", "json", "measure", "scratch");
         room("text", "art", "measure", "scratch");
+        room("style", "art", "json", "measure", "text");
         // What fills pages, how trees are laid out, the blocks, and the designs made of them.
         room("content", "calendar", "json");
-        room("layout", "art", "calendar", "content", "json", "measure", "text");
-        room("block", "art", "calendar", "json", "layout", "measure", "text");
-        room("recipe", "block", "json", "layout", "measure", "text");
+        room("layout", "art", "calendar", "content", "json", "measure", "style", "text");
+        room("block", "art", "calendar", "json", "layout", "measure", "style", "text");
+        room("recipe", "block", "json", "layout", "measure", "style", "text");
         // What is decided.
-        room("book", "art", "block", "calendar", "content", "json", "measure", "press", "recipe", "text");
+        room(
+                "book",
+                "art",
+                "block",
+                "calendar",
+                "content",
+                "json",
+                "layout",
+                "measure",
+                "press",
+                "recipe",
+                "style",
+                "text");
         // What follows.
         room("makeup", "art", "block", "book", "calendar", "content", "layout", "measure", "press", "recipe", "text");
         room("cover", "art", "block", "book", "layout", "measure", "press", "text");

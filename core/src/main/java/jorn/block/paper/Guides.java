@@ -16,6 +16,7 @@ import jorn.measure.Length;
 import jorn.measure.Trouble;
 import jorn.say.Label;
 import jorn.say.Wording;
+import jorn.style.Rule;
 
 /**
  * Guides to write or draw on, other than plain lines. Grids are whole cells, centred in their space.
@@ -112,14 +113,15 @@ public record Guides(
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {
         Pen pen = new Pen(flow, out);
+        double fine = flow.grid().snaps() ? Rule.THINNEST : FINE;
         switch (kind) {
             case DOTS -> dots(area, pen);
-            case SQUARES -> squares(area, pen);
-            case ISOMETRIC -> isometric(area, pen);
-            case HEXAGONS -> hexagons(area, pen);
+            case SQUARES -> squares(area, pen, fine);
+            case ISOMETRIC -> isometric(area, pen, fine);
+            case HEXAGONS -> hexagons(area, pen, fine);
             case STAVES -> staves(area, pen);
-            case HANDWRITING -> handwriting(area, pen, false);
-            case CALLIGRAPHY -> handwriting(area, pen, true);
+            case HANDWRITING -> handwriting(area, pen, fine, false);
+            case CALLIGRAPHY -> handwriting(area, pen, fine, true);
         }
     }
 
@@ -149,7 +151,7 @@ public record Guides(
         pen.fill(all.build(), Role.LINE);
     }
 
-    private void squares(Box area, Pen pen) {
+    private void squares(Box area, Pen pen, double fine) {
         double s = size.points();
         Box g = whole(area.inset(FINE / 2), s, s);
         Path.Builder all = Path.builder();
@@ -159,10 +161,10 @@ public record Guides(
         for (double x = g.x(); x <= g.right() + 0.01; x += s) {
             all.move(x, g.y()).line(x, g.bottom());
         }
-        pen.stroke(all.build(), FINE, Role.SOFT_LINE);
+        pen.stroke(all.build(), fine, Role.SOFT_LINE);
     }
 
-    private void isometric(Box area, Pen pen) {
+    private void isometric(Box area, Pen pen, double fine) {
         double s = size.points();
         double h = s * Math.sqrt(3) / 2;
         Box g = whole(area.inset(FINE), h, s);
@@ -177,7 +179,7 @@ public record Guides(
             clipped(all, g, start, slope);
             clipped(all, g, start + run, -slope);
         }
-        pen.stroke(all.build(), FINE, Role.SOFT_LINE);
+        pen.stroke(all.build(), fine, Role.SOFT_LINE);
     }
 
     /** A line through (left, y0) with a slope, as far as it lies in the box. */
@@ -193,7 +195,7 @@ public record Guides(
         }
     }
 
-    private void hexagons(Box area, Pen pen) {
+    private void hexagons(Box area, Pen pen, double fine) {
         double side = size.points() / Math.sqrt(3);
         double stepX = size.points();
         double stepY = side * 1.5;
@@ -222,7 +224,7 @@ public record Guides(
                 all.close();
             }
         }
-        pen.stroke(all.build(), FINE, Role.SOFT_LINE);
+        pen.stroke(all.build(), fine, Role.SOFT_LINE);
     }
 
     private void staves(Box area, Pen pen) {
@@ -247,7 +249,7 @@ public record Guides(
     }
 
     /** Head, waist, base and foot line of each row, and slant lines for a pointed pen. */
-    private void handwriting(Box area, Pen pen, boolean slanted) {
+    private void handwriting(Box area, Pen pen, double fine, boolean slanted) {
         double x = size.points();
         double ascender = slanted ? x * 1.5 : x;
         double row = ascender + x + ascender;
@@ -268,24 +270,24 @@ public record Guides(
                             .move(area.x(), top + row)
                             .line(area.right(), top + row)
                             .build(),
-                    FINE,
+                    fine,
                     Role.SOFT_LINE);
-            dashed(pen, area.x(), area.right(), waist);
+            dashed(pen, area.x(), area.right(), waist, fine);
             if (slanted) {
-                slants(pen, area, top, row);
+                slants(pen, area, top, row, fine);
             }
         }
     }
 
-    private static void dashed(Pen pen, double from, double to, double y) {
+    private static void dashed(Pen pen, double from, double to, double y, double fine) {
         Path.Builder dashes = Path.builder();
         for (double x = from; x < to; x += 7) {
             dashes.move(x, y).line(Math.min(to, x + 4), y);
         }
-        pen.stroke(dashes.build(), FINE, Role.LINE);
+        pen.stroke(dashes.build(), fine, Role.LINE);
     }
 
-    private void slants(Pen pen, Box area, double top, double row) {
+    private void slants(Pen pen, Box area, double top, double row, double fine) {
         double run = row * Math.tan(Math.toRadians(SLANT));
         Path.Builder all = Path.builder();
         List<Double> starts = new ArrayList<>();
@@ -294,7 +296,7 @@ public record Guides(
         }
         starts.forEach(x -> all.move(x, top + row).line(x + run, top));
         if (!starts.isEmpty()) {
-            pen.stroke(all.build(), FINE, Role.SOFT_LINE);
+            pen.stroke(all.build(), fine, Role.SOFT_LINE);
         }
     }
 

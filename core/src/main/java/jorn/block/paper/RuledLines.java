@@ -10,6 +10,7 @@ import jorn.json.Required;
 import jorn.layout.Flow;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
+import jorn.layout.StyledPen;
 import jorn.measure.Length;
 import jorn.say.Label;
 import jorn.say.Wording;
@@ -18,8 +19,12 @@ import jorn.say.Wording;
  * Lines to write on. They stand on one grid measured from the trim's head, so the lines of facing pages meet.
  *
  * <p>Lines from edge to edge fill the page to its head and foot, but none is ruled where the knife would halve it.
+ *
+ * @param ruling their spacing and reach, and how they are drawn
+ * @param styled whether they are drawn as the book's style draws writing lines; spacing and reach are the ruling's
  */
-public record RuledLines(@Label @Required Ruling ruling) implements Node {
+public record RuledLines(@Label @Required Ruling ruling, @Label("block.ruled-lines.styled") boolean styled)
+        implements Node {
     static final NodeKind<RuledLines> KIND = NodeKind.of("lines", RuledLines.class)
             .filling()
             .offered(
@@ -30,6 +35,16 @@ public record RuledLines(@Label @Required Ruling ruling) implements Node {
 
     /** No line nearer to the cut than this: a line that the knife may halve looks like a mistake (common practice). */
     private static final double CLEAR_OF_KNIFE = Length.mm(3).points();
+
+    public RuledLines(Ruling ruling) {
+        this(ruling, false);
+    }
+
+    /** The same, ruled otherwise: as the style draws them unless another weight or grey is asked for. */
+    public RuledLines ruled(Ruling other) {
+        boolean asTheyAre = other.weight() == ruling.weight() && other.strength() == ruling.strength();
+        return new RuledLines(other, styled && (asTheyAre || other.isCustomarilyDrawn()));
+    }
 
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {
@@ -49,6 +64,14 @@ public record RuledLines(@Label @Required Ruling ruling) implements Node {
             if (y < trim.y() + CLEAR_OF_KNIFE) {
                 y += step;
             }
+        }
+        if (styled) {
+            StyledPen pen = new StyledPen(flow, out);
+            double first = y;
+            for (int i = 0; first + i * step <= foot + 0.001; i++) {
+                pen.across(flow.style().lines().writing(), left, right, first + i * step);
+            }
+            return;
         }
         Path.Builder lines = Path.builder();
         boolean any = false;

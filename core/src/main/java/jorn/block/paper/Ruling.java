@@ -1,5 +1,6 @@
 package jorn.block.paper;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonValue;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
@@ -89,6 +90,12 @@ public record Ruling(
         if (!(strength > 0) || strength > 1) {
             throw Trouble.of("block.ruling.grey-cannot-ruled", Math.round(strength * 100));
         }
+    }
+
+    /** Whether nobody asked for another weight or grey. */
+    @JsonIgnore
+    public boolean isCustomarilyDrawn() {
+        return weight == customary().weight && strength == customary().strength;
     }
 
     /** College spacing in a light grey, within the margins. */

@@ -55,7 +55,8 @@ public record ContentsList(
             lines = entries.size();
         }
         // Many entries stand closer together rather than run off the page; the proof says where they no longer fit.
-        double step = lines == 0 ? 0 : Math.min(spacing.points(), area.height() / lines);
+        double wanted = flow.grid().snaps() ? flow.grid().step() : spacing.points();
+        double step = lines == 0 ? 0 : Math.min(wanted, area.height() / lines);
         double type = Math.min(points, step * 0.82);
         for (int i = 0; i < lines; i++) {
             double base = area.y() + (i + 1) * step - step * 0.25;

@@ -57,7 +57,7 @@ public record Folio(
         }
 
         /** On a page whose spine is at the left, or at the right. */
-        Align on(boolean gutterAtLeft) {
+        public Align on(boolean gutterAtLeft) {
             return switch (this) {
                 case MIDDLE -> Align.CENTRE;
                 case FORE_EDGE -> gutterAtLeft ? Align.RIGHT : Align.LEFT;

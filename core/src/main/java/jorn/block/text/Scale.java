@@ -11,6 +11,7 @@ import jorn.layout.Limits;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.layout.Pen;
+import jorn.layout.Signs;
 import jorn.say.Label;
 import jorn.say.Wording;
 import jorn.text.Typeface.Style;
@@ -70,8 +71,8 @@ public record Scale(
         for (int i = 0; i < steps; i++) {
             double cx = area.x() + words + step * (i + 0.5);
             switch (sign) {
-                case STAR -> pen.stroke(Sign.star(cx, cy, r), 0.7, Role.ACCENT);
-                case HEART -> pen.stroke(Sign.heart(cx, cy, r), 0.7, Role.ACCENT);
+                case STAR -> pen.stroke(Signs.star(cx, cy, r), 0.7, Role.ACCENT);
+                case HEART -> pen.stroke(Signs.heart(cx, cy, r), 0.7, Role.ACCENT);
                 case BOX -> pen.box(new Box(cx - r, cy - r, 2 * r, 2 * r), 0.6, Role.LINE);
                 default -> {
                     pen.circle(cx, cy, r, 0.6, Role.LINE);

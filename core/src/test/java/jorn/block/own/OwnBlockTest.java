@@ -12,9 +12,9 @@ import java.util.List;
 import jorn.art.Mark;
 import jorn.art.Marks;
 import jorn.book.Book;
+import jorn.book.EarlierBooks;
 import jorn.book.Placement.Start;
 import jorn.book.Run;
-import jorn.book.Starter;
 import jorn.calendar.Span;
 import jorn.check.Checker;
 import jorn.check.Finding;
@@ -42,7 +42,7 @@ class OwnBlockTest {
     Path folder;
 
     private static Book book(Sundial sundial) {
-        Book book = Starter.NOTEBOOK.begin();
+        Book book = EarlierBooks.notebook();
         Recipe recipe = new Recipe("own", "Own", sundial);
         return book.withCalendar(book.calendar().dated(LocalDate.of(2027, 3, 1), LocalDate.of(2027, 3, 31)))
                 .withRuns(List.of(Run.per(Span.DAY, "Days", recipe, Start.ANYWHERE)));
@@ -87,7 +87,7 @@ class OwnBlockTest {
         assertEquals(31, edition.distinct().count());
         Book undated = book(FRESH)
                 .withRuns(List.of(Run.filling("All", new Recipe("own", "Own", FRESH), Start.ANYWHERE)))
-                .withCalendar(Starter.NOTEBOOK.begin().calendar());
+                .withCalendar(EarlierBooks.notebook().calendar());
         Edition same = Edition.of(undated);
         assertSame(same.page(1).marks(), same.page(119).marks());
     }

@@ -75,7 +75,7 @@ public final class WhatIfView extends BriefView {
             Measures m = b.measures();
             return Labels.size(m.get("cover.width"), m.get("cover.height"), unit);
         }));
-        lines.add(new Line(Wording.of("desk.what-if.gutter"), b -> figure(b, "margin.gutter")));
+        lines.add(new Line(Wording.of("desk.what-if.gutter"), b -> figure(b, "margin.set.gutter")));
         lines.add(new Line(Wording.of("desk.what-if.weight"), b -> figure(b, "book.weight")));
         lines.add(new Line(Wording.of("desk.what-if.printing-one"), b -> figure(b, "cost.print")));
         lines.add(new Line(Wording.of("desk.what-if.lowest-price"), b -> figure(b, "price.lowest")));

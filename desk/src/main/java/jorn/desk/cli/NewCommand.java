@@ -12,6 +12,7 @@ import jorn.makeup.Paginator;
 import jorn.measure.Days;
 import jorn.measure.Trouble;
 import jorn.store.BookFile;
+import jorn.style.StyleShelf;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -58,6 +59,9 @@ final class NewCommand implements Callable<Integer> {
     @Option(names = "--holidays", paramLabel = "CC", description = "${bundle:cli.new.holidays-country-dk-de}")
     private String holidays;
 
+    @Option(names = "--style", paramLabel = "ID", description = "${bundle:cli.sheet.style}")
+    private String style;
+
     @Mixin
     private BriefOptions options;
 
@@ -83,6 +87,9 @@ final class NewCommand implements Callable<Integer> {
         Book book = kind.begin(options.brief(kind.usualBrief()));
         book = book.withCalendar(calendar(book.calendar()));
         Paginator.of(book);
+        if (style != null) {
+            book = book.inStyle(StyleShelf.of(style));
+        }
         if (title != null) {
             book = book.withTitle(title);
         }

@@ -2,11 +2,13 @@ package jorn.desk.cli;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Placement;
 import jorn.book.Run;
+import jorn.book.Specimen;
 import jorn.book.Starter;
 import jorn.edition.Edition;
 import jorn.measure.Size;
@@ -16,6 +18,8 @@ import jorn.print.export.Authorship;
 import jorn.print.pdf.PdfSink;
 import jorn.recipe.Catalogue;
 import jorn.store.SafeFile;
+import jorn.style.PageStyle;
+import jorn.style.StyleShelf;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -41,6 +45,9 @@ final class RecipeCommand implements Callable<Integer> {
             description = "${bundle:cli.recipe.recto-or-verso}")
     private String side;
 
+    @Option(names = "--style", paramLabel = "ID", description = "${bundle:cli.sheet.style}")
+    private String style;
+
     @Option(names = "--to", required = true, paramLabel = "FILE.pdf", description = "${bundle:cli.recipe.file-write}")
     private Path file;
 
@@ -52,18 +59,26 @@ final class RecipeCommand implements Callable<Integer> {
         if (!side.equals("recto") && !side.equals("verso")) {
             throw Trouble.of("cli.recipe.not-side", side);
         }
-        Book book = page(id, Size.parse(trim, Unit.INCH));
+        Size size = Size.parse(trim, Unit.INCH);
+        Optional<PageStyle> wanted = Optional.ofNullable(style).map(StyleShelf::of);
+        Book book = wanted.map(s -> Specimen.of(entry(id), s, size, false)).orElseGet(() -> page(id, size));
+        int verso = 2;
+        int recto = wanted.isPresent() ? verso + 1 : 1;
         if (!replace) {
             Authorship.refuseStrangers(List.of(file));
         }
         SafeFile.write(file, out -> {
             try (PdfSink sink = new PdfSink(id, "")) {
-                sink.add(Edition.of(book).page(side.equals("recto") ? 1 : 2));
+                sink.add(Edition.of(book).page(side.equals("recto") ? recto : verso));
                 sink.writeTo(out);
             }
         });
         spec.commandLine().getOut().println(file);
         return JornCommand.DONE;
+    }
+
+    private static Catalogue.Entry entry(String id) {
+        return Catalogue.find(id).orElseThrow(() -> Trouble.of("recipe.catalogue.there-no-page-design", id));
     }
 
     private static Book page(String id, Size size) {

@@ -22,6 +22,8 @@ record Verb(String name, String key, Supplier<Object> made) {
             new Verb("presses", "cli.presses.list-press-profiles-or", PressesCommand::new),
             new Verb("recipes", "cli.recipes.list-page-designs-catalogue", RecipesCommand::new),
             new Verb("recipe", "cli.recipe.write-one-page-page", RecipeCommand::new),
+            new Verb("styles", "cli.styles.list", StylesCommand::new),
+            new Verb("sheet", "cli.sheet.write", SheetCommand::new),
             new Verb("pages", "cli.pages.list-pages-book-number", PagesCommand::new),
             new Verb("check", "cli.check.check-book-no-error", CheckCommand::new),
             new Verb("export", "cli.export.write-files-press-takes", ExportCommand::new),

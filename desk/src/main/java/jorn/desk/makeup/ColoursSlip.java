@@ -8,7 +8,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import jorn.art.Palette;
 import jorn.art.Palette.Role;
-import jorn.book.TypeChoice;
 import jorn.desk.model.Desk;
 import jorn.desk.view.FaceFonts;
 import jorn.desk.view.Labels;
@@ -18,6 +17,7 @@ import jorn.desk.view.Slip;
 import jorn.desk.view.Theme;
 import jorn.edition.Edition;
 import jorn.say.Wording;
+import jorn.style.TypeChoice;
 import jorn.text.TypeShelf;
 
 /** The colours and typefaces of the pages; one click recolours or resets the whole book. */

@@ -309,8 +309,8 @@ public final class BriefSlips {
         MarginChoice choice = MarginChoice.ofSchool(school);
         return Wording.of(
                 "desk.brief-slips.gutter-outside",
-                entails("margin.gutter", b -> b.withMargins(choice)),
-                entails("margin.outside", b -> b.withMargins(choice)));
+                entails("margin.set.gutter", b -> b.withMargins(choice)),
+                entails("margin.set.outside", b -> b.withMargins(choice)));
     }
 
     /** The slip of a decision by its short name: trim, pages, paper, margins, press. */

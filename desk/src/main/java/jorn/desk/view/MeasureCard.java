@@ -111,10 +111,10 @@ public final class MeasureCard extends Pane {
                         new Row(Wording.of("desk.measure-card.pages"), "pages"),
                         new Row(Wording.of("desk.measure-card.leaves"), "leaves"),
                         new Row(Wording.of("desk.measure-card.page-file"), "page.width", "page.height"),
-                        new Row(Wording.of("desk.measure-card.gutter"), "margin.gutter"),
-                        new Row(Wording.of("desk.measure-card.other-margins"), "margin.outside"),
-                        new Row(Wording.of("desk.measure-card.head"), "margin.head"),
-                        new Row(Wording.of("desk.measure-card.foot"), "margin.foot"),
+                        new Row(Wording.of("desk.measure-card.gutter"), "margin.set.gutter"),
+                        new Row(Wording.of("desk.measure-card.other-margins"), "margin.set.outside"),
+                        new Row(Wording.of("desk.measure-card.head"), "margin.set.head"),
+                        new Row(Wording.of("desk.measure-card.foot"), "margin.set.foot"),
                         new Row(Wording.of("desk.measure-card.text-block"), "text.width", "text.height")));
         List<Row> outsideRows = new ArrayList<>();
         boolean spine = desk.book().brief().binding().hasSpine();
@@ -196,10 +196,10 @@ public final class MeasureCard extends Pane {
         if (row.key().equals("book.thickness") || row.key().equals("book.weight")) {
             return measures.get("book.thickness").length().isZero();
         }
-        return (row.key().equals("margin.foot") || row.key().equals("margin.head"))
+        return (row.key().equals("margin.set.foot") || row.key().equals("margin.set.head"))
                 && measures.get(row.key())
                         .value()
-                        .equals(measures.get("margin.outside").value());
+                        .equals(measures.get("margin.set.outside").value());
     }
 
     private void addRow(Row row, Measures measures) {

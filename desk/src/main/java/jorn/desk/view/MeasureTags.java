@@ -84,7 +84,7 @@ public final class MeasureTags extends Pane {
         Tag pages = tag("pages", "pages");
         Tag spine = tag("spine", "spine.width");
         Tag thick = tag("thick", "book.thickness");
-        Tag gutter = tag("gutter", "margin.gutter");
+        Tag gutter = tag("gutter", "margin.set.gutter");
         Tag cover = new Tag(Wording.of("desk.tags.cover"), "cover.width", "cover.height");
         Tag file = new Tag(Wording.of("desk.tags.page"), "page.width", "page.height");
         Tag kept = tag("you-keep", "price.kept");

@@ -68,7 +68,7 @@ public final class StarterPicture extends CanvasPane {
                 g.fillRect(x + w * 0.2, y, w * 0.6, 4);
             }
             case NOTEBOOK -> lines(g, x, y, w, h, 11);
-            case WEEKLY_PLANNER, DATED_PLANNER, DAY_PLANNER, UNDATED_PLANNER -> {
+            case WEEKLY_PLANNER, DATED_PLANNER, DAY_PLANNER, WEEK_DAY_PLANNER, UNDATED_PLANNER -> {
                 week(g, x, y, w, h);
                 g.setFill(starter.isDated() ? Theme.THREAD : Color.web("#7A8C5A"));
                 g.fillRect(x, y - h * 0.05, w, starter == Starter.WEEKLY_PLANNER ? 1.5 : 4);

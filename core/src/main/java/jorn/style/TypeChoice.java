@@ -1,4 +1,4 @@
-package jorn.book;
+package jorn.style;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import io.soabase.recordbuilder.core.RecordBuilder;

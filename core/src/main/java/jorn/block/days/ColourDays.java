@@ -1,0 +1,151 @@
+package jorn.block.days;
+
+import java.time.YearMonth;
+import java.util.List;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.Path;
+import jorn.layout.Align;
+import jorn.layout.Flow;
+import jorn.layout.Node;
+import jorn.layout.NodeKind;
+import jorn.layout.Pen;
+import jorn.layout.StyledPen;
+import jorn.layout.StyledPen.Lettering;
+import jorn.layout.TypeStep;
+import jorn.say.Label;
+import jorn.say.Wording;
+import jorn.style.Rule;
+
+/**
+ * A field for each day of the month to colour by mood or the like, with a key below: as weeks, or as a ring.
+ *
+ * @param ring whether they lie in a ring
+ * @param key what the colours mean, 0 to 8
+ */
+public record ColourDays(
+        @Label("block.colour-days.ring") boolean ring,
+        @Label(value = "block.mood-ring.moods", onPage = true) List<String> key)
+        implements Node {
+    static final NodeKind<ColourDays> KIND = NodeKind.of("colour-days", ColourDays.class)
+            .filling()
+            .offered(
+                    "colour-days",
+                    Wording.of("block.colour-days.name"),
+                    Wording.of("block.mood-ring.field-for-each-day"),
+                    () -> new ColourDays(
+                            false,
+                            List.of(
+                                    Wording.of("block.mood-ring.bright"),
+                                    Wording.of("block.mood-ring.calm"),
+                                    Wording.of("block.mood-ring.tired"),
+                                    Wording.of("block.mood-ring.low"))));
+
+    private static final int MOST = 8;
+    private static final int WEEK = 7;
+    private static final double INNER = 0.52;
+
+    public ColourDays {
+        key = key == null ? List.of() : List.copyOf(key.subList(0, Math.min(MOST, key.size())));
+    }
+
+    @Override
+    public void draw(Box area, Flow flow, List<Mark> out) {
+        if (!flow.grid().canHold(area)) {
+            return;
+        }
+        StyledPen pen = new StyledPen(flow, out);
+        double step = pen.step();
+        int days = flow.date().map(d -> YearMonth.from(d).lengthOfMonth()).orElse(31);
+        int across = Math.max(1, Math.min(key.size(), (int) (area.width() / (step * 4.2))));
+        int keyRows = key.isEmpty() ? 0 : (key.size() + across - 1) / across;
+        int there = flow.grid().rowsIn(area.height());
+        double room = Math.max(0, (there - keyRows - (keyRows > 0 ? 1 : 0)) * step);
+        Box fields = new Box(area.x(), area.y(), area.width(), room);
+        double end = ring ? ring(fields, days, pen) : weeks(fields, days, flow, pen);
+        double top = area.y() + Math.min(there - keyRows, flow.grid().rowsFor(end - area.y()) + 1) * step;
+        key(new Box(area.x(), top, area.width(), keyRows * step), across, pen);
+    }
+
+    private double weeks(Box room, int days, Flow flow, StyledPen pen) {
+        int lead = flow.date()
+                .map(d -> d.withDayOfMonth(1))
+                .map(d -> Math.floorMod(
+                        d.getDayOfWeek().getValue()
+                                - flow.calendar().weeks().first().getValue(),
+                        WEEK))
+                .orElse(0);
+        int rows = (lead + days + WEEK - 1) / WEEK;
+        int tall = flow.grid().rowsIn(Math.min(room.height() / rows, room.width() / WEEK * 1.05));
+        double h = Math.max(1, tall) * pen.step();
+        double w = Math.min(room.width() / WEEK, h * 1.3);
+        double left = room.centreX() - w * WEEK / 2;
+        Lettering as = pen.figure(TypeStep.LABEL);
+        for (int i = 0; i < days; i++) {
+            int at = i + lead;
+            int row = at / WEEK;
+            Box cell = new Box(left + at % WEEK * w, room.y() + row * h, w, h).inset(1.3);
+            pen.outline(
+                    StyledPen.rounded(cell, pen.corner() * 0.6),
+                    pen.style().lines().frame());
+            pen.words(Integer.toString(i + 1), cell.inset(0, 3, 0, 3), cell.y() + 2 + as.size() * 0.85, as);
+        }
+        return room.y() + rows * h;
+    }
+
+    private static double ring(Box room, int days, StyledPen pen) {
+        Lettering as = pen.figure(TypeStep.NOTE).at(Align.CENTRE);
+        double outer = Math.min(room.width(), room.height()) / 2 - as.size() * 1.5;
+        double inner = outer * INNER;
+        double cx = room.centreX();
+        double cy = room.y() + outer + as.size() * 1.5;
+        if (outer < pen.step()) {
+            return room.y();
+        }
+        Rule rule = pen.style().lines().frame();
+        pen.outline(Pen.circle(cx, cy, outer), rule);
+        pen.outline(Pen.circle(cx, cy, inner), rule);
+        // Every day has its number where there is room for it; else every fifth.
+        boolean all = outer * 2 * Math.PI / days > as.size() * 1.35;
+        for (int i = 0; i < days; i++) {
+            double a = 2 * Math.PI * i / days - Math.PI / 2;
+            pen.outline(
+                    Path.line(
+                            cx + inner * Math.cos(a),
+                            cy + inner * Math.sin(a),
+                            cx + outer * Math.cos(a),
+                            cy + outer * Math.sin(a)),
+                    rule);
+            if (all || (i + 1) % 5 == 0 || i == 0) {
+                double middle = a + Math.PI / days;
+                double at = outer + as.size() * 0.85;
+                double x = cx + at * Math.cos(middle);
+                double y = cy + at * Math.sin(middle);
+                pen.words(
+                        Integer.toString(i + 1),
+                        new Box(x - 10, y - as.size(), 20, 2 * as.size()),
+                        y + as.size() * 0.34,
+                        as);
+            }
+        }
+        return cy + outer + as.size() * 1.5;
+    }
+
+    private void key(Box at, int across, StyledPen pen) {
+        double w = at.width() / across;
+        double side = pen.tickSide();
+        for (int i = 0; i < key.size(); i++) {
+            double x = at.x() + i % across * w;
+            int row = i / across;
+            double y = at.y() + row * pen.step();
+            pen.tick(x, y + pen.step() - side - pen.step() * 0.14, side, DayBadge.turn(i));
+            double from = x + side + pen.step() * 0.3;
+            pen.words(key.get(i), Box.orEmpty(from, y, x + w - from - 2, pen.step()), pen.base(y), pen.label());
+        }
+    }
+
+    @Override
+    public double naturalHeight(double width, Flow flow) {
+        return flow.grid().step() * 12;
+    }
+}

@@ -1,0 +1,136 @@
+package jorn.block.days;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.Month;
+import java.time.YearMonth;
+import java.time.format.TextStyle;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import jorn.calendar.Span;
+import jorn.calendar.WeekRule;
+import jorn.layout.Flow;
+import jorn.say.Label;
+
+/** What the rows of a table or of a grid stand for. They count, name, date and number themselves in the book's language. */
+public enum CountBy {
+    /** As many rows as there is room for; nothing is counted. */
+    @Label("block.count-by.room")
+    ROOM,
+    /** The seven days of the week. */
+    @Label("block.count-by.week")
+    WEEK,
+    /** The days of the month: 28 to 31. */
+    @Label("block.count-by.month")
+    MONTH,
+    /** The twelve months. */
+    @Label("block.count-by.year")
+    YEAR,
+    /** The 24 hours. */
+    @Label("block.count-by.hours")
+    HOURS,
+    /** The weeks of a quarter. */
+    @Label("block.count-by.quarter")
+    QUARTER;
+
+    private static final int LONGEST_MONTH = 31;
+    private static final int HOURS_OF_A_DAY = 24;
+    private static final int WEEKS_OF_A_QUARTER = 13;
+
+    /**
+     * One row.
+     *
+     * @param full its name: "Monday 5"
+     * @param shorter the same in less room: "Mo 5"
+     * @param weekend whether it is a Saturday or Sunday
+     */
+    public record Counted(String full, String shorter, boolean weekend) {}
+
+    /** The rows on this page; none where the room counts. */
+    public List<Counted> rows(Flow flow) {
+        Locale locale = flow.calendar().locale();
+        WeekRule weeks = flow.calendar().weeks();
+        return switch (this) {
+            case ROOM -> List.of();
+            case WEEK -> {
+                Optional<LocalDate> first = flow.date().map(weeks::startOf);
+                yield IntStream.range(0, 7)
+                        .mapToObj(i -> day(weeks.column(i), first.map(f -> f.plusDays(i)), locale))
+                        .toList();
+            }
+            case MONTH -> month(flow, locale);
+            case YEAR -> {
+                int from = flow.date().map(LocalDate::getMonthValue).orElse(1);
+                yield IntStream.range(0, 12)
+                        .mapToObj(i -> month(Month.of((from - 1 + i) % 12 + 1), locale))
+                        .toList();
+            }
+            case HOURS -> IntStream.range(0, HOURS_OF_A_DAY)
+                    .mapToObj(h -> new Counted(h + ":00", Integer.toString(h), false))
+                    .toList();
+            case QUARTER -> quarter(flow);
+        };
+    }
+
+    /** The most rows that there can be, so that every month's page has the same grid. */
+    public int most() {
+        return switch (this) {
+            case ROOM -> 0;
+            case WEEK -> 7;
+            case MONTH -> LONGEST_MONTH;
+            case YEAR -> 12;
+            case HOURS -> HOURS_OF_A_DAY;
+            case QUARTER -> WEEKS_OF_A_QUARTER;
+        };
+    }
+
+    private static Counted day(DayOfWeek day, Optional<LocalDate> date, Locale locale) {
+        String figure = date.map(d -> " " + d.getDayOfMonth()).orElse("");
+        return new Counted(
+                day.getDisplayName(TextStyle.FULL_STANDALONE, locale) + figure,
+                day.getDisplayName(TextStyle.SHORT_STANDALONE, locale) + figure,
+                isWeekend(day));
+    }
+
+    private static Counted month(Month month, Locale locale) {
+        return new Counted(
+                month.getDisplayName(TextStyle.FULL_STANDALONE, locale),
+                month.getDisplayName(TextStyle.SHORT_STANDALONE, locale),
+                false);
+    }
+
+    static boolean isWeekend(DayOfWeek day) {
+        return day == DayOfWeek.SATURDAY || day == DayOfWeek.SUNDAY;
+    }
+
+    private static List<Counted> month(Flow flow, Locale locale) {
+        // A year's page stands for the days of all its months.
+        boolean ofYear = flow.span().filter(s -> s == Span.YEAR).isPresent();
+        Optional<YearMonth> month = flow.date().filter(d -> !ofYear).map(YearMonth::from);
+        int days = month.map(YearMonth::lengthOfMonth).orElse(LONGEST_MONTH);
+        return IntStream.rangeClosed(1, days)
+                .mapToObj(d -> month.map(m -> {
+                            DayOfWeek day = m.atDay(d).getDayOfWeek();
+                            return new Counted(
+                                    d + " " + day.getDisplayName(TextStyle.SHORT_STANDALONE, locale),
+                                    Integer.toString(d),
+                                    isWeekend(day));
+                        })
+                        .orElse(new Counted(Integer.toString(d), Integer.toString(d), false)))
+                .toList();
+    }
+
+    private static List<Counted> quarter(Flow flow) {
+        WeekRule weeks = flow.calendar().weeks();
+        Optional<LocalDate> first = flow.date().map(weeks::startOf);
+        return IntStream.range(0, WEEKS_OF_A_QUARTER)
+                .mapToObj(i -> {
+                    String number = first.map(f -> Integer.toString(weeks.number(f.plusWeeks(i))))
+                            .orElse(Integer.toString(i + 1));
+                    return new Counted(number, number, false);
+                })
+                .toList();
+    }
+}

@@ -1,0 +1,13 @@
+package jorn.block.form;
+
+import java.util.List;
+import jorn.layout.NodeFamily;
+import jorn.layout.NodeKind;
+
+/** What is filled in: the blocks of this folder. */
+public final class FormBlocks implements NodeFamily {
+    @Override
+    public List<NodeKind<?>> kinds() {
+        return List.of(FillIn.KIND, WritingRows.KIND, Panel.KIND, TickList.KIND, Sheet.KIND, Rating.KIND);
+    }
+}

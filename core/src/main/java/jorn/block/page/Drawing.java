@@ -1,0 +1,67 @@
+package jorn.block.page;
+
+import java.util.List;
+import java.util.Optional;
+import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.json.Required;
+import jorn.layout.Align;
+import jorn.layout.Flow;
+import jorn.layout.Limits;
+import jorn.layout.Node;
+import jorn.layout.NodeKind;
+import jorn.measure.Length;
+import jorn.say.Label;
+import jorn.say.Wording;
+import jorn.style.Motif;
+import jorn.style.Motifs;
+import jorn.style.Ornaments;
+
+/**
+ * A drawing that is made by rule, in the book's colours.
+ *
+ * @param motif which; absent for the style's own, on a month's page that month's
+ * @param size its height
+ * @param align where it stands in its width
+ */
+public record Drawing(
+        @Label(value = "block.drawing.motif") Optional<String> motif,
+        @Label("block.drawing.height") @Required Length size,
+        @Label("block.drawing.stands") Align align)
+        implements Node {
+    static final NodeKind<Drawing> KIND = NodeKind.of("drawing", Drawing.class)
+            .called(d -> d.motif.map(m -> Motifs.of(m).called()).orElse(Wording.of("block.drawing.drawing")))
+            .offered(
+                    "drawing",
+                    Wording.of("block.drawing.drawing"),
+                    Wording.of("block.drawing.says"),
+                    () -> new Drawing(Optional.empty(), Length.mm(18), Align.CENTRE));
+
+    public Drawing {
+        motif = motif == null ? Optional.empty() : motif.filter(m -> !m.isBlank());
+        motif.ifPresent(Motifs::of);
+        size = Limits.step(size, Wording.of("block.drawing.drawing"));
+        align = align == null ? Align.CENTRE : align;
+    }
+
+    @Override
+    public void draw(Box area, Flow flow, List<Mark> out) {
+        if (!flow.grid().canHold(area)) {
+            return;
+        }
+        Ornaments own = flow.style().details().ornaments();
+        String id = motif.orElseGet(
+                () -> flow.date().map(d -> own.ofMonth(d.getMonthValue())).orElse(own.motif()));
+        Motif found = Motifs.of(id);
+        double h = Math.min(size.points(), Math.min(area.height(), area.width() / found.proportion()));
+        double w = h * found.proportion();
+        Box at = new Box(
+                area.x() + align.before(area.width() - w), area.y() + (area.height() - h) / 2, w, Math.max(0, h));
+        out.addAll(found.draw(at, flow.palette(), own.seed()));
+    }
+
+    @Override
+    public double naturalHeight(double width, Flow flow) {
+        return size.points();
+    }
+}

@@ -1,0 +1,247 @@
+package jorn.book;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import jorn.block.paper.Ruling;
+import jorn.block.text.Folio;
+import jorn.book.Placement.Start;
+import jorn.book.Run.Matter;
+import jorn.calendar.Span;
+import jorn.recipe.Catalogue;
+import jorn.recipe.Recipe;
+import jorn.recipe.Recipes;
+import jorn.say.Wording;
+
+/** What books are made of when they begin: whole books, as they are sold. */
+final class StarterInsides {
+    private static final int INDEX_PAGES = 2;
+    private static final int NOTES_PAGES = 4;
+    private static final int SOLUTIONS = 16;
+
+    private StarterInsides() {}
+
+    private static String word(String key) {
+        return Wording.of("book.starter." + key);
+    }
+
+    private static Run front(String key, String design, Start start) {
+        return front(word(key), Catalogue.recipe(design), start);
+    }
+
+    private static Run front(String name, Recipe recipe, Start start) {
+        // Display pages are counted, and bear no number (common practice).
+        return Run.of(name, recipe, 1, start)
+                .as(Matter.FRONT)
+                .numbered(Numbering.CONTINUED.withStyle(Numbering.FolioStyle.NONE));
+    }
+
+    private static Run back(String key, Recipe recipe, Start start) {
+        return Run.of(word(key), recipe, 1, start).as(Matter.BACK);
+    }
+
+    private static Run thanks() {
+        return back("thanks", Catalogue.recipe("thanks"), Start.ANYWHERE)
+                .numbered(Numbering.CONTINUED.withStyle(Numbering.FolioStyle.NONE));
+    }
+
+    private static Run index() {
+        return back("index", Catalogue.recipe("index"), Start.ANYWHERE).withCount(Optional.of(INDEX_PAGES));
+    }
+
+    private static Run notes() {
+        return back("notes", Catalogue.recipe("notes"), Start.ANYWHERE).withCount(Optional.of(NOTES_PAGES));
+    }
+
+    private static Run week(String design, Start start) {
+        return Run.per(Span.WEEK, word("weeks"), Catalogue.recipe(design + "-left"), start)
+                .facing(Catalogue.recipe(design + "-right"));
+    }
+
+    /** Title, copyright behind it, and whose book it is. */
+    private static List<Run> opening() {
+        return new ArrayList<>(List.of(
+                front("title", "title", Start.RECTO),
+                front("copyright", "copyright", Start.ANYWHERE),
+                front("belongs", "belongs-to", Start.RECTO)));
+    }
+
+    private static Interior numbered(List<Run> runs, Cycle... cycles) {
+        Folio folio = Folio.customary(Folio.FolioPlace.FORE_EDGE);
+        return Interior.of(runs)
+                .withCycles(List.of(cycles))
+                .withFurniture(Furniture.NONE.withFolio(Optional.of(folio)).withMonthMarks(cycles.length > 0));
+    }
+
+    private static Cycle each(String key, Span span, int from, int to) {
+        return new Cycle(word(key), span, from, to, Optional.empty());
+    }
+
+    static Interior linedJournal() {
+        List<Run> runs = opening();
+        runs.add(Run.filling(word("lined-pages"), Recipes.lined(Ruling.customary()), Start.RECTO));
+        runs.add(index());
+        runs.add(thanks());
+        return numbered(runs);
+    }
+
+    static Interior notebook() {
+        return Interior.of(
+                List.of(Run.filling(word("lined-pages"), Recipes.lined(Ruling.customary()), Start.ANYWHERE)));
+    }
+
+    static Interior weeklyPlanner() {
+        List<Run> runs = opening();
+        runs.add(front("how-to-use", "how-to-use", Start.ANYWHERE));
+        runs.add(front("key", "key-page", Start.ANYWHERE));
+        runs.add(front("goals", "goals-year", Start.ANYWHERE));
+        runs.add(week("week", Start.VERSO));
+        runs.add(notes());
+        runs.add(thanks());
+        return numbered(runs);
+    }
+
+    /** What stands before the months of a planner. */
+    private static List<Run> yearsOpening() {
+        List<Run> runs = opening();
+        runs.add(front("how-to-use", "how-to-use", Start.ANYWHERE));
+        runs.add(front("key", "key-page", Start.ANYWHERE));
+        runs.add(front("year", "year", Start.ANYWHERE));
+        runs.add(front("holidays", "holidays", Start.ANYWHERE));
+        runs.add(front("goals", "goals-year", Start.ANYWHERE));
+        return runs;
+    }
+
+    static Interior datedPlanner() {
+        List<Run> runs = yearsOpening();
+        int from = runs.size();
+        runs.add(Run.of(word("opener"), Catalogue.recipe("month-opener"), 1, Start.RECTO)
+                .numbered(Numbering.CONTINUED.withStyle(Numbering.FolioStyle.NONE)));
+        runs.add(Run.of(word("month"), Catalogue.recipe("month-left"), 2, Start.VERSO)
+                .facing(Catalogue.recipe("month-right")));
+        runs.add(week("week", Start.VERSO));
+        runs.add(Run.of(word("looking-back"), Catalogue.recipe("month-review"), 1, Start.ANYWHERE));
+        int to = runs.size();
+        runs.add(notes());
+        runs.add(thanks());
+        return numbered(runs, each("each-month", Span.MONTH, from, to));
+    }
+
+    static Interior dayPlanner() {
+        List<Run> runs = yearsOpening();
+        int from = runs.size();
+        runs.add(Run.of(word("month"), Catalogue.recipe("month"), 1, Start.ANYWHERE));
+        runs.add(Run.per(Span.WEEK, word("weeks"), Catalogue.recipe("week"), Start.ANYWHERE));
+        runs.add(Run.per(Span.DAY, word("days"), Catalogue.recipe("day-slots"), Start.ANYWHERE));
+        int to = runs.size();
+        runs.add(notes());
+        runs.add(thanks());
+        return numbered(runs, each("each-month", Span.MONTH, from, to));
+    }
+
+    static Interior weekDayPlanner() {
+        List<Run> runs = yearsOpening();
+        int from = runs.size();
+        runs.add(Run.of(word("week-s-plan"), Catalogue.recipe("week-todo"), 1, Start.ANYWHERE));
+        runs.add(Run.per(Span.DAY, word("days"), Catalogue.recipe("day-priorities"), Start.ANYWHERE));
+        int to = runs.size();
+        runs.add(notes());
+        runs.add(thanks());
+        return numbered(runs, each("each-week", Span.WEEK, from, to));
+    }
+
+    static Interior undatedPlanner() {
+        List<Run> runs = opening();
+        runs.add(front("how-to-use", "how-to-use", Start.ANYWHERE));
+        runs.add(front("key", "key-page", Start.ANYWHERE));
+        runs.add(front("goals", "goals-year", Start.ANYWHERE));
+        int from = runs.size();
+        runs.add(Run.of(word("month"), Catalogue.recipe("month-boxes"), 1, Start.RECTO));
+        runs.add(week("week", Start.VERSO));
+        runs.add(Run.of(word("looking-back"), Catalogue.recipe("month-review"), 1, Start.ANYWHERE));
+        int to = runs.size();
+        runs.add(notes());
+        runs.add(thanks());
+        return numbered(runs, each("each-month", Span.MONTH, from, to));
+    }
+
+    static Interior logBook() {
+        List<Run> runs = opening();
+        runs.add(Run.filling(word("log-pages"), Catalogue.recipe("inspection"), Start.RECTO));
+        runs.add(index());
+        runs.add(thanks());
+        return numbered(runs);
+    }
+
+    static Interior gridSketchbook() {
+        List<Run> runs = opening();
+        runs.add(Run.filling(word("squares"), Catalogue.recipe("squared-10"), Start.RECTO));
+        return Interior.of(runs);
+    }
+
+    static Interior puzzleBook() {
+        List<Run> runs = opening();
+        runs.add(front(word("how-solve"), Recipes.heading(word("how-solve-them")), Start.ANYWHERE));
+        runs.add(Run.filling(word("puzzles"), Recipes.bare(word("puzzles")), Start.RECTO));
+        runs.add(back("solutions", Recipes.part(word("solutions")), Start.RECTO));
+        runs.add(back("solved-pages", Recipes.bare(word("solved-pages")), Start.ANYWHERE)
+                .withCount(Optional.of(SOLUTIONS)));
+        runs.add(thanks());
+        return numbered(runs);
+    }
+
+    static Interior colouringBook() {
+        List<Run> runs = opening();
+        runs.add(Run.filling(word("pictures-their-backs"), Recipes.bare(word("pictures")), Start.RECTO));
+        return Interior.of(runs);
+    }
+
+    static Interior pictureBook() {
+        return Interior.of(List.of(
+                front("half-title", "half-title", Start.RECTO),
+                front("title", "title", Start.RECTO),
+                front("copyright", "copyright", Start.ANYWHERE),
+                front("dedication", "dedication", Start.RECTO),
+                Run.filling(word("story"), Recipes.bare(word("story")), Start.ANYWHERE),
+                back("about-author", Recipes.heading(word("about-author")), Start.ANYWHERE)));
+    }
+
+    static Interior textBook() {
+        return Interior.of(List.of(
+                front("half-title", "half-title", Start.RECTO),
+                front("title", "title", Start.RECTO),
+                front("copyright", "copyright", Start.ANYWHERE),
+                front("dedication", "dedication", Start.RECTO),
+                front("contents", "contents-list", Start.RECTO),
+                Run.filling(word("chapters"), Recipes.bare(word("chapters")), Start.RECTO)
+                        .inContents(true),
+                back("about-author", Recipes.heading(word("about-author")), Start.RECTO)));
+    }
+
+    static Interior zine() {
+        return Interior.of(List.of(
+                front("front-page", "title", Start.RECTO),
+                Run.filling(word("pages"), Recipes.bare(word("pages")), Start.ANYWHERE),
+                back("last-page", Catalogue.recipe("colophon"), Start.ANYWHERE)));
+    }
+
+    static Interior cards() {
+        return Interior.of(List.of(Run.filling(word("sheets"), Recipes.bare(word("sheets-cards")), Start.ANYWHERE)));
+    }
+
+    static Interior tabletPlanner() {
+        return Interior.of(List.of(
+                front("title", "title", Start.ANYWHERE),
+                Run.filling(word("weeks"), Catalogue.recipe("week"), Start.ANYWHERE)));
+    }
+
+    static Interior blankBook() {
+        List<Run> runs = opening();
+        runs.add(Run.filling(word("blank-pages"), Catalogue.recipe("blank"), Start.RECTO));
+        return Interior.of(runs);
+    }
+
+    static Interior empty() {
+        return Interior.of(List.of(Run.filling(word("pages"), Catalogue.recipe("blank"), Start.ANYWHERE)));
+    }
+}

@@ -1,0 +1,68 @@
+package jorn.style;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import jorn.json.Required;
+
+/**
+ * The small things of a style.
+ *
+ * @param tick what is ticked
+ * @param tint what is tinted
+ * @param folio how a page number is set
+ * @param tab how a month is marked at the page's edge
+ * @param labels letters of small labels
+ * @param labelItalic whether small labels are italic
+ * @param ornaments which drawings it has
+ */
+@RecordBuilder
+public record Details(
+        @Required Tick tick,
+        @Required Tint tint,
+        @Required FolioForm folio,
+        @Required TabForm tab,
+        @Required LetterForm labels,
+        boolean labelItalic,
+        @Required Ornaments ornaments)
+        implements DetailsBuilder.With {
+    /** What is ticked. */
+    public enum Tick {
+        SQUARE,
+        ROUNDED,
+        CIRCLE,
+        STAR,
+        HEART
+    }
+
+    /** What is tinted. */
+    public enum Tint {
+        WEEKEND,
+        ALTERNATE,
+        NONE
+    }
+
+    /** How a page number is set. */
+    public enum FolioForm {
+        /** The figure at the fore-edge. */
+        PLAIN,
+        /** The figure in the middle between two points. */
+        POINTS,
+        /** The figure in the middle between two short rules. */
+        RULES,
+        /** A bold figure at the fore-edge. */
+        BOLD,
+        /** The figure in a circle at the fore-edge. */
+        CIRCLE
+    }
+
+    /** How a month is marked at the page's edge. */
+    public enum TabForm {
+        /** Its name. */
+        WORD,
+        /** White on a solid block. */
+        BLOCK,
+        /** White on a rounded block. */
+        ROUND,
+        /** In a frame. */
+        FRAME
+    }
+}
