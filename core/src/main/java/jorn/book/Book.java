@@ -103,11 +103,21 @@ public record Book(
     /** The same book and its cover in another style: with its faces and colours, in black alone where it is printed so. */
     public Book inStyle(PageStyle style) {
         CoverDress dress = style.dress().cover();
-        return withLook(Look.of(style, !brief.inkSet().blackOnly()))
+        return withInterior(interior.withPitch(interior.pitch().map(now -> pitchIn(style, now))))
+                .withLook(Look.of(style, !brief.inkSet().blackOnly()))
                 .withCover(cover.withGround(dress.ground())
                         .withPanel(dress.panel())
                         .withPanelInk(dress.panelInk())
                         .withTitleInk(dress.ink()));
+    }
+
+    /** The style's pitch where it wants one; else the one that there is, unless it was the last style's. */
+    private Length pitchIn(PageStyle style, Length now) {
+        boolean lastStyles = look.style()
+                .flatMap(s -> s.dress().pitch())
+                .filter(now::isAbout)
+                .isPresent();
+        return style.dress().pitch().orElseGet(() -> lastStyles ? Specimen.pitch(brief.trim()) : now);
     }
 
     /** The same book on the lines of another pitch. */

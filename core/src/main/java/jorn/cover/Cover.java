@@ -13,6 +13,7 @@ import jorn.art.Turn;
 import jorn.block.cover.AuthorLine;
 import jorn.block.cover.BareStrip;
 import jorn.block.cover.Blurb;
+import jorn.block.cover.CoverOrnament;
 import jorn.block.cover.Ground;
 import jorn.block.cover.SpineLine;
 import jorn.block.cover.TitlePanel;
@@ -98,7 +99,11 @@ public final class Cover {
     private Optional<Laid> front() {
         CoverDesign design = book.cover();
         Ink title = design.panel() ? design.titleInk() : onGround();
-        Node root = Overlay.of(new TitlePanel(design.panel(), design.panelInk(), title), new AuthorLine(onGround()));
+        Node words = Overlay.of(new TitlePanel(design.panel(), design.panelInk(), title), new AuthorLine(onGround()));
+        // Covers of books without a style stay as they are.
+        Node root = book.look().style().isEmpty()
+                ? words
+                : Overlay.of(new CoverOrnament(design.ground(), onGround()), words);
         return geometry.panel(CoverPart.FRONT)
                 .map(box -> panel(
                         Surface.SurfaceKind.PANEL,

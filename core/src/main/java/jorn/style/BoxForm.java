@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.measure.Trouble;
+import jorn.say.Label;
 
 /**
  * How boxes are framed.
@@ -13,7 +14,11 @@ import jorn.measure.Trouble;
  * @param page whether the whole page stands in a frame
  */
 @RecordBuilder
-public record BoxForm(@Required BoxFrame frame, @Required Length corner, boolean page) implements BoxFormBuilder.With {
+public record BoxForm(
+        @Label("style.label.box-frame") @Required BoxFrame frame,
+        @Label("style.label.corner") @Required Length corner,
+        @Label("style.label.page-frame") boolean page)
+        implements BoxFormBuilder.With {
     private static final Length WIDEST = Length.mm(12);
 
     /** What stands round a box. */

@@ -2,6 +2,7 @@ package jorn.style;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import jorn.json.Required;
+import jorn.say.Label;
 
 /**
  * How a day is badged, and how days are told from one another.
@@ -13,7 +14,10 @@ import jorn.json.Required;
  */
 @RecordBuilder
 public record DayForm(
-        @Required Badge badge, @Required NameForm name, @Required LetterForm letters, @Required DayHolder holder)
+        @Label("style.label.badge") @Required Badge badge,
+        @Label("style.label.day-name") @Required NameForm name,
+        @Label("style.label.day-letters") @Required LetterForm letters,
+        @Label("style.label.day-holder") @Required DayHolder holder)
         implements DayFormBuilder.With {
     /** The form of a day's figure. */
     public enum Badge {

@@ -2,6 +2,7 @@ package jorn.style;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import jorn.json.Required;
+import jorn.say.Label;
 
 /**
  * The small things of a style.
@@ -16,12 +17,12 @@ import jorn.json.Required;
  */
 @RecordBuilder
 public record Details(
-        @Required Tick tick,
-        @Required Tint tint,
-        @Required FolioForm folio,
-        @Required TabForm tab,
-        @Required LetterForm labels,
-        boolean labelItalic,
+        @Label("style.label.tick") @Required Tick tick,
+        @Label("style.label.tint") @Required Tint tint,
+        @Label("style.label.folio") @Required FolioForm folio,
+        @Label("style.label.tab") @Required TabForm tab,
+        @Label("style.label.labels") @Required LetterForm labels,
+        @Label("style.label.label-italic") boolean labelItalic,
         @Required Ornaments ornaments)
         implements DetailsBuilder.With {
     /** What is ticked. */

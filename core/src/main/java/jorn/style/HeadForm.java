@@ -3,6 +3,7 @@ package jorn.style;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.say.Label;
 import jorn.text.Typeface;
 
 /**
@@ -17,11 +18,11 @@ import jorn.text.Typeface;
  */
 @RecordBuilder
 public record HeadForm(
-        @Required HeadPlace place,
-        @Required LetterForm letters,
+        @Label("style.label.head-place") @Required HeadPlace place,
+        @Label("style.label.head-letters") @Required LetterForm letters,
         @Required Typeface.Style weight,
-        @Required double size,
-        @Required Holder form,
+        @Label("style.label.head-size") @Required double size,
+        @Label("style.label.head-holder") @Required Holder form,
         @Required Typeface.Style aside)
         implements HeadFormBuilder.With {
     /** Where the words stand; mirrored on versos where a side of the page is meant. */

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.say.Label;
 import jorn.say.Wording;
 
 /**
@@ -24,11 +25,11 @@ public record PageStyle(
         @Required String id,
         @Required String name,
         @Required Dress dress,
-        @Required HeadForm head,
-        @Required RuleSet lines,
-        @Required BoxForm boxes,
-        @Required DayForm days,
-        @Required Details details)
+        @Label("style.label.head") @Required HeadForm head,
+        @Label("style.label.lines") @Required RuleSet lines,
+        @Label("style.label.boxes") @Required BoxForm boxes,
+        @Label("style.label.days") @Required DayForm days,
+        @Label("style.label.details") @Required Details details)
         implements PageStyleBuilder.With {
     private static final int LONGEST_NAME = 60;
 

@@ -4,6 +4,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import jorn.art.Palette.Role;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.say.Label;
+import jorn.say.SettingKind;
 
 /**
  * A line that is ruled.
@@ -13,7 +15,11 @@ import jorn.measure.Trouble;
  * @param role what its colour is for
  */
 @RecordBuilder
-public record Rule(@Required LineKind kind, @Required double weight, @Required Role role) implements RuleBuilder.With {
+public record Rule(
+        @Label("style.label.kind") @Required LineKind kind,
+        @Label(value = "style.label.weight", as = SettingKind.WEIGHT) @Required double weight,
+        @Label("style.label.role") @Required Role role)
+        implements RuleBuilder.With {
     /** No line is thinner, in points (common practice). */
     public static final double THINNEST = 0.3;
 

@@ -3,6 +3,7 @@ package jorn.style;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.say.Label;
 
 /**
  * The three weights of line that a page has, and no more.
@@ -12,7 +13,10 @@ import jorn.measure.Trouble;
  * @param head below headings and round pages
  */
 @RecordBuilder
-public record RuleSet(@Required Rule writing, @Required Rule frame, @Required Rule head)
+public record RuleSet(
+        @Label("style.label.writing") @Required Rule writing,
+        @Label("style.label.frame") @Required Rule frame,
+        @Label("style.label.head-rule") @Required Rule head)
         implements RuleSetBuilder.With {
     public RuleSet {
         if (writing.weight() > frame.weight() || frame.weight() > head.weight()) {

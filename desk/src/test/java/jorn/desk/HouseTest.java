@@ -55,7 +55,7 @@ class HouseTest {
         room("content", "calendar", "json");
         room("layout", "art", "calendar", "content", "json", "measure", "style", "text");
         room("block", "art", "calendar", "json", "layout", "measure", "style", "text");
-        room("recipe", "block", "json", "layout", "measure", "style", "text");
+        room("recipe", "block", "calendar", "json", "layout", "measure", "style", "text");
         // What is decided.
         room(
                 "book",
@@ -71,16 +71,28 @@ class HouseTest {
                 "style",
                 "text");
         // What follows.
-        room("makeup", "art", "block", "book", "calendar", "content", "layout", "measure", "press", "recipe", "text");
-        room("cover", "art", "block", "book", "layout", "measure", "press", "text");
+        room(
+                "makeup",
+                "art",
+                "block",
+                "book",
+                "calendar",
+                "content",
+                "layout",
+                "measure",
+                "press",
+                "recipe",
+                "style",
+                "text");
+        room("cover", "art", "block", "book", "layout", "measure", "press", "style", "text");
         room("brief", "book", "cover", "makeup", "measure", "press");
         room("edition", "art", "book", "brief", "cover", "makeup", "measure");
         // What is done with it.
-        room("deliver", "art", "book", "colour", "cover", "edition", "layout", "makeup");
+        room("deliver", "art", "book", "colour", "cover", "edition", "layout", "makeup", "measure", "text");
         room(
                 "check", "art", "block", "book", "brief", "colour", "cover", "deliver", "edition", "layout", "makeup",
                 "measure", "press", "recipe", "text");
-        room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch");
+        room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style");
         // Files and pictures.
         room("print.picture", "art", "measure");
         room("print.pdf", "art", "colour", "deliver", "measure", "print.picture", "text");
@@ -89,6 +101,7 @@ class HouseTest {
         // The window: what stands on the desk, how things are shown, the benches, and all of them together.
         room(
                 "desk.model",
+                "style",
                 "art",
                 "block",
                 "book",
@@ -140,6 +153,7 @@ class HouseTest {
                 "store");
         room(
                 "desk.makeup",
+                "style",
                 "press",
                 "art",
                 "block",
@@ -188,6 +202,8 @@ class HouseTest {
         // The command line, which opens the window too; and where the program begins.
         room(
                 "desk.cli",
+                "style",
+                "deliver",
                 "art",
                 "block",
                 "book",

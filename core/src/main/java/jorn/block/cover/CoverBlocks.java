@@ -8,6 +8,13 @@ import jorn.layout.NodeKind;
 public final class CoverBlocks implements NodeFamily {
     @Override
     public List<NodeKind<?>> kinds() {
-        return List.of(Ground.KIND, TitlePanel.KIND, AuthorLine.KIND, Blurb.KIND, SpineLine.KIND, BareStrip.KIND);
+        return List.of(
+                Ground.KIND,
+                TitlePanel.KIND,
+                AuthorLine.KIND,
+                Blurb.KIND,
+                SpineLine.KIND,
+                BareStrip.KIND,
+                CoverOrnament.KIND);
     }
 }

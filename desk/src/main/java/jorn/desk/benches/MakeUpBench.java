@@ -20,11 +20,13 @@ import jorn.desk.makeup.ColoursSlip;
 import jorn.desk.makeup.DatesSlip;
 import jorn.desk.makeup.DesignsSlip;
 import jorn.desk.makeup.FlatPlan;
+import jorn.desk.makeup.OrnamentsSlip;
 import jorn.desk.makeup.PageColumn;
 import jorn.desk.makeup.PageColumn.Subject;
 import jorn.desk.makeup.PageGestures;
 import jorn.desk.makeup.PageTable;
 import jorn.desk.makeup.PageWork;
+import jorn.desk.makeup.StyleSlip;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.JointLayer;
@@ -79,10 +81,22 @@ public final class MakeUpBench implements Bench {
         plan.setOnRun(run -> column.choose(Subject.RUN));
         sight = new SightBar(desk, spread, slips);
         openers = new FlowPane(
-                Orientation.VERTICAL,
+                Orientation.HORIZONTAL,
                 10,
                 3,
                 designs,
+                opener(
+                        Wording.of("desk.style.opener"),
+                        "style",
+                        Wording.of("desk.style.opener-help"),
+                        slips,
+                        () -> new StyleSlip(desk, files, painter)),
+                opener(
+                        Wording.of("desk.ornaments.opener"),
+                        "ornaments",
+                        Wording.of("desk.ornaments.click-or-drag"),
+                        slips,
+                        () -> new OrnamentsSlip(desk, painter, handling)),
                 opener(
                         Wording.of("desk.make-up.dates"),
                         "dates",
@@ -123,10 +137,9 @@ public final class MakeUpBench implements Bench {
 
     @Override
     public void corner(double width, double height, boolean small) {
-        openers.setOrientation(small ? Orientation.HORIZONTAL : Orientation.VERTICAL);
+        // They keep clear of what hangs at the right, and take at least its height.
         openers.setMinHeight(small ? Region.USE_PREF_SIZE : height);
-        openers.setPrefHeight(small ? Region.USE_COMPUTED_SIZE : height);
-        openers.setPadding(small ? new Insets(0, width, 0, 0) : Insets.EMPTY);
+        openers.setPadding(new Insets(0, width, 0, 0));
         right.getChildren().remove(sight);
         column.setFoot(small ? Optional.of(sight) : Optional.empty());
         if (!small) {

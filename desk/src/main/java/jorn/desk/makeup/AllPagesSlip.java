@@ -1,7 +1,10 @@
 package jorn.desk.makeup;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
+import javafx.scene.control.Button;
 import jorn.art.Picture;
 import jorn.block.text.Folio;
 import jorn.block.text.RunningHead;
@@ -10,6 +13,7 @@ import jorn.book.MarginChoice;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
+import jorn.layout.Grid;
 import jorn.layout.PartSettings;
 import jorn.measure.Figure;
 import jorn.measure.Length;
@@ -18,6 +22,10 @@ import jorn.say.Wording;
 
 /** What all pages have in common: margins, page numbers, running heads. */
 final class AllPagesSlip extends Slip {
+    /** Customary ones, and the spacings of ruled paper (common practice). */
+    private static final List<Length> PITCHES = List.of(
+            Length.mm(6), Length.mm(6.35), Length.mm(6.5), Length.mm(7), Length.mm(7.1), Length.mm(8), Length.mm(8.7));
+
     private final Desk desk;
 
     AllPagesSlip(Desk desk, java.util.function.Consumer<java.util.function.Consumer<Picture>> bringIn) {
@@ -42,7 +50,37 @@ final class AllPagesSlip extends Slip {
                     "",
                     () -> desk.change("margins", b -> b.withMargins(MarginChoice.NONE))));
         }
+        pitch();
         furniture(bringIn);
+    }
+
+    /** From line to line on all pages; in a book that has no pitch, how it gets one. */
+    private void pitch() {
+        add(Labels.label(Wording.of("desk.all-pages.pitch"), "group-name"));
+        Optional<Length> now = desk.book().interior().pitch();
+        if (now.isEmpty()) {
+            say(Wording.of("desk.all-pages.no-pitch-yet"));
+            return;
+        }
+        List<Button> usual = new ArrayList<>();
+        for (Length each : PITCHES) {
+            usual.add(word(
+                    each.format(Unit.MILLIMETRE),
+                    "pitch-" + usual.size(),
+                    Wording.of("desk.all-pages.pitch-help"),
+                    each.isAbout(now.get()),
+                    () -> desk.change("pitch", b -> b.onPitch(each))));
+        }
+        words("", usual);
+        field(
+                Wording.of("desk.all-pages.from-line-to-line"),
+                "pitch",
+                now.get().format(desk.unit().get()),
+                Wording.of("desk.all-pages.pitch-help"),
+                text -> {
+                    Length wanted = Length.parse(text, desk.unit().get());
+                    desk.change("pitch", b -> b.onPitch(Grid.FREE.at(wanted).pitch()));
+                });
     }
 
     private void margin(String name, String id, Figure now, Function<Optional<Length>, MarginChoice> with) {
@@ -75,6 +113,11 @@ final class AllPagesSlip extends Slip {
                     now.folioAtHead(),
                     () -> set(now.withFolioAtHead(!now.folioAtHead())));
         });
+        toggle(
+                Wording.of("desk.all-pages.month-marks"),
+                "month-marks",
+                now.monthMarks(),
+                () -> set(now.withMonthMarks(!now.monthMarks())));
         add(Labels.label(Wording.of("desk.all-pages.running-head"), "group-name"));
         toggle(
                 Wording.of("desk.all-pages.on-pages-body"),

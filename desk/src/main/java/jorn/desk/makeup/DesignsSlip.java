@@ -2,6 +2,7 @@ package jorn.desk.makeup;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
@@ -15,6 +16,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
+import jorn.book.Book;
+import jorn.book.Renewal;
 import jorn.desk.model.Desk;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
@@ -26,6 +29,8 @@ import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
 import jorn.say.Wording;
 import jorn.store.RecipeShelf;
+import jorn.style.PageStyle;
+import jorn.style.StyleShelf;
 
 /**
  * The page designs, the user's own first, found by browsing and by search. A click takes one for the chosen pages or puts it
@@ -48,6 +53,15 @@ public final class DesignsSlip extends Slip {
     /** The id of the design that is shown large. */
     private String looked = "";
 
+    /** The group that alone is shown, where one is chosen. */
+    private Optional<String> purpose = Optional.empty();
+    /** The style in which the designs are shown; the book's own where none is chosen. */
+    private Optional<PageStyle> style = Optional.empty();
+
+    private final FlowPane purposes = new FlowPane(4, 2);
+    private final FlowPane styles = new FlowPane(4, 2);
+    private String searched = "";
+
     private boolean putAfter;
     private Consumer<Recipe> taker = this::take;
     private final Button use;
@@ -64,7 +78,7 @@ public final class DesignsSlip extends Slip {
                 after,
                 Labels.label(Wording.of("desk.designs.or-drag-one-onto"), "soft"));
         how.setRowValignment(javafx.geometry.VPos.CENTER);
-        add(search(), how, table());
+        add(search(), purposes, styles, how, table());
         choose(false);
         show("");
     }
@@ -76,7 +90,7 @@ public final class DesignsSlip extends Slip {
             chosen.accept(r);
             done();
         });
-        add(search(), table());
+        add(search(), purposes, styles, table());
         show("");
     }
 
@@ -95,6 +109,43 @@ public final class DesignsSlip extends Slip {
                 () -> choose(true));
         use.setId("design-use");
         after.setId("design-after");
+    }
+
+    /** The book as its designs are shown. */
+    private Book dressed() {
+        return style.map(s -> Renewal.in(desk.book(), s)).orElseGet(desk::book);
+    }
+
+    /** What is shown of the catalogue, and in which style. */
+    private void filters() {
+        purposes.getChildren().setAll(Labels.label(Wording.of("desk.designs.purpose"), "soft"));
+        purposes.getChildren().add(purpose(Wording.of("desk.designs.every-purpose"), "all", Optional.empty()));
+        for (int i = 0; i < Catalogue.groups().size(); i++) {
+            String group = Catalogue.groups().get(i);
+            purposes.getChildren().add(purpose(group, Catalogue.families().get(i), Optional.of(group)));
+        }
+        styles.getChildren().setAll(Labels.label(Wording.of("desk.designs.shown-in"), "soft"));
+        styles.getChildren().add(shownIn(Wording.of("desk.designs.this-books-style"), "book", Optional.empty()));
+        for (PageStyle each : StyleShelf.shipped()) {
+            styles.getChildren().add(shownIn(each.called(), each.id(), Optional.of(each)));
+        }
+    }
+
+    private Button purpose(String name, String id, Optional<String> group) {
+        Button word =
+                word(name, "purpose-" + id, Wording.of("desk.designs.purpose-help"), group.equals(purpose), () -> {
+                    purpose = group;
+                    show(searched);
+                });
+        return word;
+    }
+
+    private Button shownIn(String name, String id, Optional<PageStyle> wanted) {
+        return word(name, "shown-in-" + id, Wording.of("desk.designs.shown-in-help"), wanted.equals(style), () -> {
+            style = wanted;
+            looked = "";
+            show(searched);
+        });
     }
 
     private TextField search() {
@@ -139,9 +190,7 @@ public final class DesignsSlip extends Slip {
         if (!recipe.id().equals(looked)) {
             looked = recipe.id();
             large.setText(recipe.name());
-            largePlace
-                    .getChildren()
-                    .setAll(new PagePicture(painter, () -> RecipePicture.art(desk.book(), recipe), LARGE));
+            largePlace.getChildren().setAll(RecipePicture.picture(painter, dressed(), recipe, LARGE));
         }
     }
 
@@ -166,6 +215,8 @@ public final class DesignsSlip extends Slip {
     }
 
     private void show(String search) {
+        searched = search;
+        filters();
         shelves.getChildren().clear();
         List<Recipe> mine = own.all(desk::tell).stream()
                 .filter(r -> r.name()
@@ -178,13 +229,14 @@ public final class DesignsSlip extends Slip {
             shelf(Wording.of("desk.designs.your-own"), mine.size(), tiles);
         }
         List<Recipe> late = search.isBlank() ? lately() : List.of();
-        if (!late.isEmpty()) {
+        if (!late.isEmpty() && purpose.isEmpty()) {
             TilePane tiles = tiles();
             late.forEach(r -> tiles.getChildren().add(tile(r)));
             shelf(Wording.of("desk.designs.lately"), late.size(), tiles);
         }
         List<Catalogue.Entry> found = search.isBlank() ? Catalogue.all() : Catalogue.search(search);
-        for (String group : Catalogue.groups()) {
+        List<String> shown = purpose.map(List::of).orElseGet(Catalogue::groups);
+        for (String group : shown) {
             List<Catalogue.Entry> here =
                     found.stream().filter(e -> e.group().equals(group)).toList();
             if (!here.isEmpty()) {
@@ -221,7 +273,7 @@ public final class DesignsSlip extends Slip {
     }
 
     private PressableBox tile(Recipe recipe) {
-        PressableBox tile = RecipePicture.tile(painter, desk.book(), recipe, () -> {
+        PressableBox tile = RecipePicture.tile(painter, dressed(), recipe, () -> {
             desk.settings().addRecentDesign(recipe.id());
             taker.accept(recipe);
         });

@@ -19,6 +19,7 @@ import jorn.desk.view.Theme;
 import jorn.edition.Edition;
 import jorn.layout.NodeKinds;
 import jorn.layout.Placed;
+import jorn.layout.Tree.Edge;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -108,6 +109,34 @@ public final class PageEditor {
             }
         }
         return found;
+    }
+
+    /** Shows what is under the pointer, while something is carried over the page. */
+    void pointAt(double x, double y) {
+        look(x, y);
+    }
+
+    /**
+     * Chooses the part at a place.
+     *
+     * @return at which of its edges something that is let go there is put; nothing where there is no page with parts
+     */
+    Optional<Edge> chooseAt(double x, double y) {
+        OptionalInt page = spread.pageAt(x, y);
+        if (page.isEmpty()) {
+            return Optional.empty();
+        }
+        if (page.getAsInt() != desk.page().get()) {
+            work.choosePage(page.getAsInt());
+        }
+        Point2D p = spread.onPage(page.getAsInt(), x, y);
+        Optional<Placed> part = deepest(parts(page.getAsInt()), p);
+        if (work.recipe().isEmpty()) {
+            return Optional.empty();
+        }
+        work.choosePart(part.map(Placed::path));
+        return Optional.of(
+                part.filter(placed -> p.getY() < placed.box().centreY()).isPresent() ? Edge.ABOVE : Edge.BELOW);
     }
 
     private void press(MouseEvent e) {

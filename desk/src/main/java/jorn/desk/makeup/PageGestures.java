@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
@@ -79,6 +80,35 @@ public final class PageGestures implements PageColumn.Host {
                 }
             }
         });
+    }
+
+    /** Puts a block below the chosen part, or at the end of the page where none is chosen. */
+    void put(jorn.layout.Node block) {
+        if (work.recipe().isPresent()) {
+            work.insert(Edge.BELOW, block);
+            Platform.runLater(spread::requestFocus);
+        }
+    }
+
+    /** Shows where a block that is carried would be put. */
+    void carry(double sceneX, double sceneY) {
+        Point2D at = spread.sceneToLocal(sceneX, sceneY);
+        editor.pointAt(at.getX(), at.getY());
+    }
+
+    /**
+     * Puts a block where it is let go: above or below the part that is there, whichever half of it is nearer.
+     *
+     * @return whether there was a page to put it on
+     */
+    boolean drop(jorn.layout.Node block, double sceneX, double sceneY) {
+        Point2D at = spread.sceneToLocal(sceneX, sceneY);
+        Optional<Edge> edge = editor.chooseAt(at.getX(), at.getY());
+        edge.ifPresent(e -> {
+            work.insert(e, block);
+            Platform.runLater(spread::requestFocus);
+        });
+        return edge.isPresent();
     }
 
     @Override

@@ -5,6 +5,7 @@ import javafx.scene.canvas.GraphicsContext;
 import jorn.art.Box;
 import jorn.art.PageArt;
 import jorn.desk.view.CanvasPane;
+import jorn.desk.view.FineLines;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Theme;
 import org.jspecify.annotations.Nullable;

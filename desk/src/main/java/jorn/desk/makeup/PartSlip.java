@@ -11,6 +11,7 @@ import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
 import jorn.layout.Axis;
 import jorn.layout.Extent;
+import jorn.layout.Lack;
 import jorn.layout.Node;
 import jorn.layout.NodeKinds;
 import jorn.layout.NodePath;
@@ -48,6 +49,7 @@ final class PartSlip extends Slip {
         root = work.recipe().orElseThrow().root();
         Node node = work.node().orElseThrow();
         around();
+        lack();
         SettingsForm form =
                 new SettingsForm(this, desk.unit().get(), desk.book().pictures(), bringIn);
         form.show("part-", node, PartSettings.of(node), work::change);
@@ -72,6 +74,19 @@ final class PartSlip extends Slip {
         if (!words.isEmpty()) {
             words(Wording.of("desk.part.in-the"), words);
         }
+    }
+
+    /** What the part has no room for, and what would help. */
+    private void lack() {
+        desk.state().get().edition().pages().lacks(desk.page().get()).stream()
+                .filter(l -> l.placed().path().equals(path))
+                .findFirst()
+                .ifPresent(l -> {
+                    add(Labels.wrapped(l.lack().says().text(), "refusal"));
+                    for (Lack.Remedy remedy : l.lack().remedies()) {
+                        add(act(remedy.says().text(), "", () -> work.change(remedy.instead())));
+                    }
+                });
     }
 
     private void room() {

@@ -1,20 +1,26 @@
 package jorn.desk.makeup;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.text.TextAlignment;
 import jorn.art.PageArt;
 import jorn.book.Book;
 import jorn.book.Placement;
 import jorn.book.Run;
+import jorn.calendar.Span;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.PressableBox;
+import jorn.desk.view.SpreadPicture;
 import jorn.edition.Edition;
+import jorn.measure.Size;
+import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
 import jorn.say.Wording;
 
-/** A page design as it looks in the book: laid out in its trim, margins, colours and typefaces. */
+/** A page design as it looks in the book: laid out in its trim, margins, colours, typefaces and style, dated where the book is. */
 final class RecipePicture {
     private static final double SIZE = 112;
 
@@ -27,7 +33,7 @@ final class RecipePicture {
         name.setPrefWidth(SIZE);
         name.setMaxWidth(SIZE);
         name.setTextAlignment(TextAlignment.CENTER);
-        PressableBox box = new PressableBox(3, new PagePicture(painter, () -> art(book, recipe), SIZE), name);
+        PressableBox box = new PressableBox(3, picture(painter, book, recipe, SIZE), name);
         box.setStyle("-fx-alignment: top-center;");
         box.getStyleClass().setAll("choice");
         box.setId("design-" + recipe.id());
@@ -37,10 +43,26 @@ final class RecipePicture {
         return box;
     }
 
+    /** @param size of its longer side, in pixels */
+    static SpreadPicture picture(Painter painter, Book book, Recipe recipe, double size) {
+        Size trim = book.brief().trim();
+        double ratio = trim.width().points() / trim.height().points();
+        return new SpreadPicture(painter, () -> List.of(art(book, recipe)), trim, 1, ratio < 1 ? size * ratio : size);
+    }
+
     /** The page as it would be drawn. */
     static PageArt art(Book book, Recipe recipe) {
-        Book sample = book.withCycles(List.of())
-                .withRuns(List.of(Run.filling(recipe.name(), recipe, Placement.Start.ANYWHERE)));
+        Optional<Span> span = book.calendar().from().isEmpty()
+                ? Optional.empty()
+                : Catalogue.find(recipe.id()).flatMap(Catalogue.Entry::span);
+        Run run = span.map(s -> Run.per(s, recipe.name(), recipe, Placement.Start.ANYWHERE))
+                .orElseGet(() -> Run.filling(recipe.name(), recipe, Placement.Start.ANYWHERE));
+        Book sample = book.withCycles(List.of()).withRuns(List.of(run));
+        if (span.isPresent() && span.get() != Span.YEAR) {
+            LocalDate from = book.calendar().from().orElseThrow();
+            sample = sample.withCalendar(
+                    book.calendar().dated(from, from.plusMonths(1).minusDays(1)));
+        }
         return Edition.of(sample).page(1);
     }
 }

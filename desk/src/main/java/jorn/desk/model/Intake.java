@@ -22,8 +22,11 @@ import jorn.recipe.Recipe;
 import jorn.say.Wording;
 import jorn.scratch.Blob;
 import jorn.store.ItemFile;
+import jorn.store.OwnStyles;
 import jorn.store.RecipeFile;
 import jorn.store.RecipeShelf;
+import jorn.store.StyleFile;
+import jorn.style.PageStyle;
 
 /** Takes in what is dropped on the window: presses, designs, dates, lists, pictures. */
 public final class Intake {
@@ -78,6 +81,13 @@ public final class Intake {
                 SmallFile.read(path, LARGEST_JSON_MB),
                 JsonNode.class,
                 Wording.of("desk.intake.data-file", path.getFileName()));
+        if (StyleFile.isOne(tree)) {
+            PageStyle read = StyleFile.read(path);
+            return () -> {
+                PageStyle kept = new OwnStyles(desk.settings().styleFolder()).keep(read, read.name());
+                desk.say("desk.intake.style-on-your-shelf", kept.name());
+            };
+        }
         if (!tree.has("root") && !tree.has("bindings") && !tree.has("trims")) {
             throw Trouble.of("desk.intake.neither-design-nor-press", path.getFileName());
         }

@@ -170,6 +170,11 @@ public final class Settings {
         return folder.resolve("designs");
     }
 
+    /** Where the user's own styles lie. */
+    public Path styleFolder() {
+        return folder.resolve("styles");
+    }
+
     public Unit unit() {
         return unit;
     }

@@ -31,8 +31,10 @@ public final class BriefSlips {
     private static final int[] USUAL_PAGES = {60, 100, 120, 150, 200, 300};
 
     private final Desk desk;
+    private final Painter painter;
 
-    public BriefSlips(Desk desk) {
+    public BriefSlips(Desk desk, Painter painter) {
+        this.painter = painter;
         this.desk = desk;
     }
 
@@ -87,11 +89,11 @@ public final class BriefSlips {
     public Slip kind() {
         Slip slip = new Slip(Wording.of("desk.brief-slips.what-begins"));
         TilePane tiles = new TilePane(6, 6);
-        tiles.setPrefColumns(6);
+        tiles.setPrefColumns(5);
         for (Starter each : Starter.values()) {
             tiles.getChildren()
                     .add(StarterPicture.button(
-                            each, each.id().equals(desk.book().starter()), () -> {
+                            painter, each, each.id().equals(desk.book().starter()), () -> {
                                 desk.change("starter", each::restart);
                                 slip.done();
                             }));

@@ -188,9 +188,9 @@ public final class Header extends VBox {
         }
         slip.add(Labels.label(Wording.of("desk.header.begin-new-one"), "group-name"));
         TilePane tiles = new TilePane(4, 4);
-        tiles.setPrefColumns(6);
+        tiles.setPrefColumns(5);
         for (Starter starter : Starter.values()) {
-            tiles.getChildren().add(StarterPicture.button(starter, false, () -> {
+            tiles.getChildren().add(StarterPicture.button(painter, starter, false, () -> {
                 slip.done();
                 files.begin(starter.begin());
             }));

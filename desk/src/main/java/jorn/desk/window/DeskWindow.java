@@ -68,7 +68,7 @@ public final class DeskWindow {
         this.desk = desk;
         this.files = files;
         this.opener = opener;
-        briefSlips = new BriefSlips(desk);
+        briefSlips = new BriefSlips(desk, painter);
         header = new Header(desk, files, painter, slips, briefSlips);
         ChangedFigures changed = new ChangedFigures(desk);
         card = new MeasureCard(desk, changed, () -> fold(true));

@@ -1,16 +1,16 @@
-package jorn.desk.makeup;
+package jorn.desk.view;
 
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.effect.BlendMode;
 import javafx.scene.image.Image;
 
 /** Draws a page small so that its fine lines can still be seen: what shrinking makes pale is laid over itself. */
-final class FineLines {
+public final class FineLines {
     private static final int TIMES = 3;
 
     private FineLines() {}
 
-    static void draw(GraphicsContext g, Image image, double x, double y, double width, double height) {
+    public static void draw(GraphicsContext g, Image image, double x, double y, double width, double height) {
         g.save();
         g.drawImage(image, x, y, width, height);
         g.setGlobalBlendMode(BlendMode.MULTIPLY);
