@@ -98,7 +98,7 @@ public final class PageMargins {
     }
 
     private static String label(String key, String side) {
-        return Wording.of("makeup." + key + side);
+        return key.equals(SET) ? Wording.of("makeup.margin.set." + side) : Wording.of("makeup.margin.least." + side);
     }
 
     /** The fore-edge as it is set, and the head where it has none of its own and no lines are counted. */

@@ -91,7 +91,7 @@ class HouseTest {
         room("deliver", "art", "book", "colour", "cover", "edition", "layout", "makeup", "measure", "text");
         room(
                 "check", "art", "block", "book", "brief", "colour", "cover", "deliver", "edition", "layout", "makeup",
-                "measure", "press", "recipe", "text");
+                "measure", "press", "recipe", "style", "text");
         room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style");
         // Files and pictures.
         room("print.picture", "art", "measure");
@@ -170,6 +170,7 @@ class HouseTest {
                 "text");
         room(
                 "desk.benches",
+                "style",
                 "cover",
                 "art",
                 "book",

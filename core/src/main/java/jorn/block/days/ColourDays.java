@@ -2,11 +2,15 @@ package jorn.block.days;
 
 import java.time.YearMonth;
 import java.util.List;
+import java.util.Optional;
 import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.art.Path;
+import jorn.calendar.MonthSheet;
 import jorn.layout.Align;
 import jorn.layout.Flow;
+import jorn.layout.Grid;
+import jorn.layout.Lack;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.layout.Pen;
@@ -14,6 +18,7 @@ import jorn.layout.StyledPen;
 import jorn.layout.StyledPen.Lettering;
 import jorn.layout.TypeStep;
 import jorn.say.Label;
+import jorn.say.Message;
 import jorn.say.Wording;
 import jorn.style.Rule;
 
@@ -44,6 +49,7 @@ public record ColourDays(
     private static final int MOST = 8;
     private static final int WEEK = 7;
     private static final double INNER = 0.52;
+    private static final double KEY_WIDTH = 4.2;
 
     public ColourDays {
         key = key == null ? List.of() : List.copyOf(key.subList(0, Math.min(MOST, key.size())));
@@ -54,10 +60,13 @@ public record ColourDays(
         if (!flow.grid().canHold(area)) {
             return;
         }
+        if (lack(area, flow).isPresent()) {
+            return;
+        }
         StyledPen pen = new StyledPen(flow, out);
         double step = pen.step();
         int days = flow.date().map(d -> YearMonth.from(d).lengthOfMonth()).orElse(31);
-        int across = Math.max(1, Math.min(key.size(), (int) (area.width() / (step * 4.2))));
+        int across = Math.max(1, Math.min(key.size(), (int) (area.width() / (step * KEY_WIDTH))));
         int keyRows = key.isEmpty() ? 0 : (key.size() + across - 1) / across;
         int there = flow.grid().rowsIn(area.height());
         double room = Math.max(0, (there - keyRows - (keyRows > 0 ? 1 : 0)) * step);
@@ -142,6 +151,22 @@ public record ColourDays(
             double from = x + side + pen.step() * 0.3;
             pen.words(key.get(i), Box.orEmpty(from, y, x + w - from - 2, pen.step()), pen.base(y), pen.label());
         }
+    }
+
+    /** Rows that six weeks take, with the key below them and a row between. */
+    private int wanted(Box area, Flow flow) {
+        int across = Math.max(
+                1, Math.min(key.size(), (int) (area.width() / (flow.grid().step() * KEY_WIDTH))));
+        return MonthSheet.ROWS + (key.isEmpty() ? 0 : 1 + (key.size() + across - 1) / across);
+    }
+
+    @Override
+    public Optional<Lack> lack(Box area, Flow flow) {
+        int there = flow.grid().rowsIn(area.height());
+        boolean narrow = area.width() < WEEK * Grid.SMALLEST_TICK.points();
+        return !narrow && there >= wanted(area, flow)
+                ? Optional.empty()
+                : Optional.of(Lack.of(Message.of("block.month-page.lack", wanted(area, flow), there)));
     }
 
     @Override

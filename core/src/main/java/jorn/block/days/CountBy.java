@@ -46,10 +46,10 @@ public enum CountBy {
      * @param shorter the same in less room: "Mo 5"
      * @param weekend whether it is a Saturday or Sunday
      */
-    public record Counted(String full, String shorter, boolean weekend) {}
+    public record CountedRow(String full, String shorter, boolean weekend) {}
 
     /** The rows on this page; none where the room counts. */
-    public List<Counted> rows(Flow flow) {
+    public List<CountedRow> rows(Flow flow) {
         Locale locale = flow.calendar().locale();
         WeekRule weeks = flow.calendar().weeks();
         return switch (this) {
@@ -68,7 +68,7 @@ public enum CountBy {
                         .toList();
             }
             case HOURS -> IntStream.range(0, HOURS_OF_A_DAY)
-                    .mapToObj(h -> new Counted(h + ":00", Integer.toString(h), false))
+                    .mapToObj(h -> new CountedRow(h + ":00", Integer.toString(h), false))
                     .toList();
             case QUARTER -> quarter(flow);
         };
@@ -86,16 +86,16 @@ public enum CountBy {
         };
     }
 
-    private static Counted day(DayOfWeek day, Optional<LocalDate> date, Locale locale) {
+    private static CountedRow day(DayOfWeek day, Optional<LocalDate> date, Locale locale) {
         String figure = date.map(d -> " " + d.getDayOfMonth()).orElse("");
-        return new Counted(
+        return new CountedRow(
                 day.getDisplayName(TextStyle.FULL_STANDALONE, locale) + figure,
                 day.getDisplayName(TextStyle.SHORT_STANDALONE, locale) + figure,
                 isWeekend(day));
     }
 
-    private static Counted month(Month month, Locale locale) {
-        return new Counted(
+    private static CountedRow month(Month month, Locale locale) {
+        return new CountedRow(
                 month.getDisplayName(TextStyle.FULL_STANDALONE, locale),
                 month.getDisplayName(TextStyle.SHORT_STANDALONE, locale),
                 false);
@@ -105,7 +105,7 @@ public enum CountBy {
         return day == DayOfWeek.SATURDAY || day == DayOfWeek.SUNDAY;
     }
 
-    private static List<Counted> month(Flow flow, Locale locale) {
+    private static List<CountedRow> month(Flow flow, Locale locale) {
         // A year's page stands for the days of all its months.
         boolean ofYear = flow.span().filter(s -> s == Span.YEAR).isPresent();
         Optional<YearMonth> month = flow.date().filter(d -> !ofYear).map(YearMonth::from);
@@ -113,23 +113,23 @@ public enum CountBy {
         return IntStream.rangeClosed(1, days)
                 .mapToObj(d -> month.map(m -> {
                             DayOfWeek day = m.atDay(d).getDayOfWeek();
-                            return new Counted(
+                            return new CountedRow(
                                     d + " " + day.getDisplayName(TextStyle.SHORT_STANDALONE, locale),
                                     Integer.toString(d),
                                     isWeekend(day));
                         })
-                        .orElse(new Counted(Integer.toString(d), Integer.toString(d), false)))
+                        .orElse(new CountedRow(Integer.toString(d), Integer.toString(d), false)))
                 .toList();
     }
 
-    private static List<Counted> quarter(Flow flow) {
+    private static List<CountedRow> quarter(Flow flow) {
         WeekRule weeks = flow.calendar().weeks();
         Optional<LocalDate> first = flow.date().map(weeks::startOf);
         return IntStream.range(0, WEEKS_OF_A_QUARTER)
                 .mapToObj(i -> {
                     String number = first.map(f -> Integer.toString(weeks.number(f.plusWeeks(i))))
                             .orElse(Integer.toString(i + 1));
-                    return new Counted(number, number, false);
+                    return new CountedRow(number, number, false);
                 })
                 .toList();
     }

@@ -208,7 +208,7 @@ record DayBadge(String name, Optional<String> figure, String notes, boolean isDa
     }
 
     private void notes(Box in, double base, StyledPen pen, Align align) {
-        if (!notes.isBlank() && in.width() > pen.step()) {
+        if (!notes.isBlank() && in.width() > pen.step() && base <= in.bottom() + 1) {
             Lettering as = new Lettering(
                     Voice.BODY,
                     Style.ITALIC,

@@ -100,18 +100,17 @@ public record DayList(
 
     private void rows(Box area, Flow flow, StyledPen pen) {
         int there = flow.grid().rowsIn(area.height());
-        int each = there / fields();
-        if (each < 1) {
-            return;
-        }
+        // Where there is too little room, as many as can be written in are drawn, and it is said.
+        int each = Math.max(LEAST_ROWS, there / fields());
+        int shown = Math.min(fields(), there / each);
         // What is over goes above the first: the days of facing pages stay in register, and no foot is bare.
-        double top = area.y() + (there - each * fields()) * pen.step();
-        for (int i = 0; i < fields(); i++) {
+        double top = area.y() + (there - each * shown) * pen.step();
+        for (int i = 0; i < shown; i++) {
             Box cell = new Box(area.x(), top + i * each * pen.step(), area.width(), each * pen.step());
-            row(i, cell, each, flow, pen, i == fields() - 1);
+            row(i, cell, each, flow, pen, i == shown - 1);
         }
-        if (pen.style().days().badge() == Badge.COLUMN) {
-            ledgerColumns(new Box(area.x(), top, area.width(), each * fields() * pen.step()), pen);
+        if (shown > 0 && pen.style().days().badge() == Badge.COLUMN) {
+            ledgerColumns(new Box(area.x(), top, area.width(), each * shown * pen.step()), pen);
         }
     }
 
@@ -341,14 +340,18 @@ public record DayList(
         };
     }
 
+    private boolean hasRoom(Box area, Flow flow) {
+        int there = flow.grid().rowsIn(area.height());
+        return across ? area.width() / fields() >= NARROWEST && there > LEAST_ROWS : there / fields() >= LEAST_ROWS;
+    }
+
     @Override
     public Optional<Lack> lack(Box area, Flow flow) {
         int there = flow.grid().rowsIn(area.height());
-        boolean tooFlat = !across && there / fields() < LEAST_ROWS;
-        boolean tooNarrow = across && area.width() / fields() < NARROWEST;
-        if (!tooFlat && !tooNarrow) {
+        if (hasRoom(area, flow)) {
             return Optional.empty();
         }
+        boolean tooFlat = !across && there / fields() < LEAST_ROWS;
         Message says = Message.of(tooFlat ? "block.day-list.too-flat" : "block.day-list.too-narrow", count);
         List<Lack.Remedy> remedies = new ArrayList<>();
         if (last.isPresent()) {
@@ -356,9 +359,16 @@ public record DayList(
                     Message.of("block.day-list.without-last"),
                     new DayList(from, count, across, fill, Optional.empty(), lastFill)));
         }
-        remedies.add(new Lack.Remedy(
-                Message.of(across ? "block.day-list.make-rows" : "block.day-list.make-columns"),
-                new DayList(from, count, !across, fill, last, lastFill)));
+        DayList otherWay = new DayList(from, count, !across, fill, last, lastFill);
+        if (otherWay.hasRoom(area, flow)) {
+            remedies.add(new Lack.Remedy(
+                    Message.of(across ? "block.day-list.make-rows" : "block.day-list.make-columns"), otherWay));
+        }
+        if (count > 1) {
+            int fewer = (count + 1) / 2;
+            remedies.add(new Lack.Remedy(
+                    Message.of("block.day-list.fewer", fewer), new DayList(from, fewer, across, fill, last, lastFill)));
+        }
         return Optional.of(new Lack(says, remedies));
     }
 

@@ -7,7 +7,7 @@ import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.art.Palette.Role;
 import jorn.art.Path;
-import jorn.block.days.CountBy.Counted;
+import jorn.block.days.CountBy.CountedRow;
 import jorn.json.Required;
 import jorn.layout.Flow;
 import jorn.layout.Grid;
@@ -89,7 +89,10 @@ public record HabitGrid(
         }
         StyledPen pen = new StyledPen(flow, out);
         Plan plan = plan(area, flow, pen);
-        List<Counted> counted = counted().rows(flow);
+        if (plan.shown() < 1 || flow.grid().rowsIn(area.height()) <= HEAD) {
+            return;
+        }
+        List<CountedRow> counted = counted().rows(flow);
         double gap = pen.step() * 0.7;
         double width = (area.width() - gap * (plan.groups() - 1)) / plan.groups();
         for (int g = 0; g < plan.groups(); g++) {
@@ -102,7 +105,7 @@ public record HabitGrid(
         }
     }
 
-    private void group(Box at, List<Counted> rows, Plan plan, StyledPen pen) {
+    private void group(Box at, List<CountedRow> rows, Plan plan, StyledPen pen) {
         double step = pen.step();
         double head = at.y() + HEAD * step;
         double h = step * plan.tall();
@@ -127,7 +130,7 @@ public record HabitGrid(
             if (tinted) {
                 pen.fill(Path.box(Box.between(at.x(), y, right, y + h)), pen.ink(Role.TINT));
             }
-            Counted own = rows.get(r);
+            CountedRow own = rows.get(r);
             pen.words(
                     plan.groups() > 1 ? own.shorter() : own.full(),
                     new Box(at.x(), y, plan.label() - 2, step),

@@ -36,6 +36,8 @@ public record HolidayList(@Label("block.fill-in.columns") Integer columns) imple
         columns = columns == null || columns < 2 ? 1 : 2;
     }
 
+    private static final double MOST_FOR_DATES = 0.45;
+
     private record Day(LocalDate date, String name) {}
 
     private static List<Day> days(Flow flow) {
@@ -70,22 +72,23 @@ public record HolidayList(@Label("block.fill-in.columns") Integer columns) imple
                         .max()
                         .orElse(pen.step() * 3)
                 + pen.step() * 0.4;
+        double room = Math.min(dates, w * MOST_FOR_DATES);
         for (int i = 0; i < rows * columns; i++) {
             int row = i % rows;
             int column = i / rows;
             double x = area.x() + column * (w + gap);
             double y = area.y() + row * pen.step();
             if (i < days.size()) {
-                pen.words(form.format(days.get(i).date()), new Box(x, y, dates, pen.step()), pen.base(y), label);
+                pen.words(form.format(days.get(i).date()), new Box(x, y, room, pen.step()), pen.base(y), label);
                 pen.words(
                         days.get(i).name(),
-                        Box.orEmpty(x + dates, y, w - dates, pen.step()),
+                        Box.orEmpty(x + room, y, w - room, pen.step()),
                         pen.base(y),
                         pen.text().in(pen.ink(Role.HEADING)));
             } else if (days.isEmpty()) {
-                pen.across(pen.style().lines().writing(), x, x + dates - pen.step() * 0.4, y + pen.step());
+                pen.across(pen.style().lines().writing(), x, x + room - pen.step() * 0.4, y + pen.step());
             }
-            pen.across(pen.style().lines().writing(), x + dates, x + w, y + pen.step());
+            pen.across(pen.style().lines().writing(), x + room, x + w, y + pen.step());
         }
     }
 

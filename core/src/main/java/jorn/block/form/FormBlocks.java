@@ -8,6 +8,6 @@ import jorn.layout.NodeKind;
 public final class FormBlocks implements NodeFamily {
     @Override
     public List<NodeKind<?>> kinds() {
-        return List.of(FillIn.KIND, WritingRows.KIND, Panel.KIND, TickList.KIND, Sheet.KIND, Rating.KIND);
+        return List.of(FillIn.KIND, WritingRows.KIND, TitledPanel.KIND, TickList.KIND, CountedTable.KIND, Rating.KIND);
     }
 }

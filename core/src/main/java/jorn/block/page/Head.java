@@ -11,6 +11,7 @@ import jorn.art.Path;
 import jorn.json.Required;
 import jorn.layout.Align;
 import jorn.layout.Flow;
+import jorn.layout.Lack;
 import jorn.layout.Limits;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
@@ -18,6 +19,7 @@ import jorn.layout.StyledPen;
 import jorn.layout.StyledPen.Lettering;
 import jorn.layout.TypeStep;
 import jorn.say.Label;
+import jorn.say.Message;
 import jorn.say.Wording;
 import jorn.style.HeadForm;
 import jorn.style.HeadForm.Holder;
@@ -51,6 +53,8 @@ public record Head(
     private static final int ROWS_OF_SMALL = 2;
     private static final double SMALL_PAGE = 26;
     private static final double HIGHEST = 1.62;
+    private static final double SMALLER = 0.6;
+    private static final double NARROWEST = 4;
 
     public Head {
         text = Limits.words(text);
@@ -67,6 +71,17 @@ public record Head(
         return flow.frame().text().height() / flow.grid().step() < SMALL_PAGE ? ROWS_OF_SMALL : ROWS;
     }
 
+    /** Less than its rows, or hardly any width: there its words stand alone. */
+    private static boolean isCramped(Box area, Flow flow) {
+        return flow.grid().rowsIn(area.height()) < rows(flow)
+                || area.width() < NARROWEST * flow.grid().step();
+    }
+
+    @Override
+    public Optional<Lack> lack(Box area, Flow flow) {
+        return isCramped(area, flow) ? Optional.of(Lack.of(Message.of("block.head.lack"))) : Optional.empty();
+    }
+
     @Override
     public double naturalHeight(double width, Flow flow) {
         return rows(flow) * flow.grid().step();
@@ -78,6 +93,12 @@ public record Head(
             return;
         }
         StyledPen pen = new StyledPen(flow, out);
+        if (isCramped(area, flow)) {
+            String words = undated.filter(u -> flow.date().isEmpty())
+                    .orElseGet(() -> flow.fill(text).strip());
+            pen.words(words, area, pen.base(area.y()), pen.title());
+            return;
+        }
         HeadForm form = pen.style().head();
         Box words = holder(area, flow, pen);
         double base = base(area, flow, form, pen);
@@ -166,7 +187,7 @@ public record Head(
 
     private static Lettering lettering(Flow flow, StyledPen pen) {
         HeadForm form = pen.style().head();
-        double most = pen.step() * HIGHEST * (rows(flow) == ROWS_OF_SMALL ? 0.72 : 1);
+        double most = pen.step() * HIGHEST * (rows(flow) == ROWS_OF_SMALL ? SMALLER : 1);
         double size = Math.min(pen.size(TypeStep.TEXT) * form.size(), most);
         Align align =
                 switch (form.place()) {
@@ -183,15 +204,15 @@ public record Head(
         double step = pen.step();
         double size = lettering(flow, pen).size();
         return switch (form.form()) {
-            case BETWEEN_RULES -> area.y() + step * 0.5 + size * 0.33;
+            case BETWEEN_RULES -> pen.base(area.y());
             case BAND -> area.y() + bandHeight(flow, pen) / 2 + size * 0.34;
             case BLOCK -> area.y() + blockHeight(flow, pen) / 2 + size * 0.36;
-            default -> area.y() + step * (rows(flow) == ROWS ? 1.4 : 0.9);
+            default -> pen.base(area.y() + step * (rows(flow) == ROWS ? 1 : 0));
         };
     }
 
     private static double bandHeight(Flow flow, StyledPen pen) {
-        return pen.step() * (rows(flow) == ROWS ? 1.8 : 1.4);
+        return pen.step() * (rows(flow) == ROWS ? 1.8 : 1.3);
     }
 
     private static double blockHeight(Flow flow, StyledPen pen) {

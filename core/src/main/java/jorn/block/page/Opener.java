@@ -7,6 +7,7 @@ import jorn.art.Palette.Role;
 import jorn.json.Required;
 import jorn.layout.Align;
 import jorn.layout.Flow;
+import jorn.layout.Grid;
 import jorn.layout.Limits;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
@@ -63,13 +64,14 @@ public record Opener(
                 Align.CENTRE,
                 pen.ink(Role.HEADING));
         double wide = pen.width(words, large);
-        Lettering set = wide > area.width() ? large.sized(large.size() * area.width() / wide) : large;
+        Lettering fitted = wide > area.width() ? large.sized(large.size() * area.width() / wide) : large;
+        Lettering set = fitted.sized(Math.max(Grid.SMALLEST_TYPE, Math.min(fitted.size(), area.height() * 0.9)));
         double drawing = Math.min(LARGEST_DRAWING, Math.min(area.width() * 0.5, area.height() * 0.34));
         Ornaments own = pen.style().details().ornaments();
         int month = flow.date().map(d -> d.getMonthValue()).orElse(0);
         Motif motif = Motifs.of(month > 0 ? own.ofMonth(month) : own.motif());
         int wordsRow = Math.min(rows, (int) Math.round(rows * 0.56));
-        double base = area.y() + wordsRow * step;
+        double base = Math.max(area.y() + wordsRow * step, area.y() + set.size());
         double top = base - set.size() - step - drawing;
         if (top >= area.y() - 0.01) {
             pen.add(motif.draw(new Box(area.x(), top, area.width(), drawing), flow.palette(), own.seed()));

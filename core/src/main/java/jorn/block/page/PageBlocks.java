@@ -8,6 +8,6 @@ import jorn.layout.NodeKind;
 public final class PageBlocks implements NodeFamily {
     @Override
     public List<NodeKind<?>> kinds() {
-        return List.of(Head.KIND, Opener.KIND, Words.KIND, Drawing.KIND);
+        return List.of(Head.KIND, Opener.KIND, PageWords.KIND, MotifDrawing.KIND);
     }
 }

@@ -10,7 +10,7 @@ import javafx.scene.layout.VBox;
 import jorn.art.Box;
 import jorn.art.PageArt;
 import jorn.art.Palette;
-import jorn.block.page.Drawing;
+import jorn.block.page.MotifDrawing;
 import jorn.desk.model.Desk;
 import jorn.desk.view.CanvasPane;
 import jorn.desk.view.FocusScroll;
@@ -74,7 +74,7 @@ public final class OrnamentsSlip extends Slip {
         box.setId("motif-" + motif.id());
         box.setAccessibleText(motif.called());
         box.setAccessibleHelp(Wording.of("desk.ornaments.put-below-part"));
-        Drawing drawing = new Drawing(Optional.of(motif.id()), SIZE, Align.CENTRE);
+        MotifDrawing drawing = new MotifDrawing(Optional.of(motif.id()), SIZE, Align.CENTRE);
         box.setOnDeed(() -> attempt(() -> {
             page.put(drawing);
             done();

@@ -10,7 +10,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.TreeSet;
 import jorn.art.Box;
+import jorn.book.Book;
+import jorn.book.Cycle;
+import jorn.book.Furniture;
+import jorn.book.Placement;
+import jorn.book.Run;
 import jorn.book.Starter;
+import jorn.calendar.Span;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Settings;
 import jorn.layout.Axis;
@@ -34,9 +40,29 @@ class PageWorkTest {
 
     @BeforeEach
     void aPlannerOnTheDesk() {
-        desk = new Desk(Settings.load(folder), Starter.DATED_PLANNER.begin(), Runnable::run);
+        desk = new Desk(Settings.load(folder), planner(), Runnable::run);
         work = new PageWork(desk);
         desk.page().set(8);
+    }
+
+    /** A year of weeks on two pages with a page for each month, on no grid. */
+    private static Book planner() {
+        Book dated = Starter.DATED_PLANNER.begin();
+        Run month = Run.of("Month", design("month"), 1, Placement.Start.RECTO);
+        Run weeks = Run.per(Span.WEEK, "Weeks", design("week-strips-left"), Placement.Start.VERSO)
+                .facing(design("week-strips-right"));
+        List<Run> runs = List.of(
+                dated.runs().get(0),
+                dated.runs().get(2),
+                Run.of("Year", design("year"), 1, Placement.Start.RECTO),
+                month,
+                weeks,
+                Run.of("Notes", design("month-notes"), 1, Placement.Start.ANYWHERE));
+        return dated.withInterior(dated.interior()
+                .withRuns(runs)
+                .withCycles(List.of(new Cycle("Each month", Span.MONTH, 3, 6, Optional.empty())))
+                .withFurniture(Furniture.NONE)
+                .withPitch(Optional.empty()));
     }
 
     private static Node block(String id) {
@@ -119,6 +145,14 @@ class PageWorkTest {
 
     @Test
     void aPartOfARowGrowsWiderAndOneInABoxTallerWithItsBox() {
+        Node row = jorn.layout.Stack.across(jorn.measure.Length.mm(4), block("heading"), block("heading"));
+        Node day = jorn.block.paper.Framed.titled("", block("day"));
+        Recipe boxes = new Recipe(
+                "boxes",
+                "Boxes",
+                jorn.layout.Stack.down(
+                        jorn.layout.Part.natural(row), jorn.layout.Part.share(1, day), jorn.layout.Part.share(1, day)));
+        desk.change("design", b -> b.withRun(4, r -> r.withRecipe(boxes)));
         work.stepPart(1);
         double wide = box().width();
         work.grow(20);

@@ -11,7 +11,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import jorn.book.Book;
-import jorn.book.Starter;
+import jorn.desk.Journals;
 import jorn.measure.Trouble;
 import jorn.press.PressShelf;
 import jorn.recipe.Catalogue;
@@ -33,7 +33,7 @@ class IntakeTest {
 
     @BeforeEach
     void aJournalOnTheDesk() {
-        desk = new Desk(Settings.load(folder.resolve("settings")), Starter.LINED_JOURNAL.begin(), Runnable::run);
+        desk = new Desk(Settings.load(folder.resolve("settings")), Journals.lined(), Runnable::run);
         desk.page().set(5);
         intake = new Intake(desk);
     }

@@ -125,7 +125,7 @@ class BriefUiTest extends WindowTest {
         assertEquals(jorn.art.Reading.RIGHT_TO_LEFT, desk.book().brief().reading());
         clickOn("#step-margins");
         clickOn("Always wide");
-        assertEquals("0.75 in", value("margin.gutter"));
+        assertEquals("0.75 in", value("margin.set.gutter"));
     }
 
     @Test
@@ -162,7 +162,7 @@ class BriefUiTest extends WindowTest {
         assertEquals(120, desk.book().brief().pages(), "only tried");
         push(KeyCode.ENTER);
         assertEquals(180, desk.state().get().pagination().pageCount(), "three steps of ten twos");
-        assertEquals("0.5 in", value("margin.gutter"));
+        assertEquals("0.5 in", value("margin.set.gutter"));
         clickOn("#page-count-plot");
         assertTrue(desk.state().get().pagination().pageCount() != 180, "a click takes the count that it points at");
     }

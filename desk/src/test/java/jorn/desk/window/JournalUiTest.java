@@ -20,6 +20,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import jorn.book.Starter;
+import jorn.desk.Journals;
 import jorn.desk.model.BenchName;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
@@ -162,7 +163,7 @@ class JournalUiTest extends WindowTest {
             json = zip.getInputStream(zip.getEntry("book.json")).readAllBytes();
         }
         String newer =
-                new String(json, StandardCharsets.UTF_8).replace("\"format\" : 2", "\"format\" : 3, \"glow\" : true");
+                new String(json, StandardCharsets.UTF_8).replace("\"format\" : 3", "\"format\" : 4, \"glow\" : true");
         try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
             zip.putNextEntry(new ZipEntry("book.json"));
             zip.write(newer.getBytes(StandardCharsets.UTF_8));
@@ -243,7 +244,7 @@ class JournalUiTest extends WindowTest {
         retype("#field-title", "Half done");
         interact(() -> assertTrue(files.mayClose()));
         interact(() -> {
-            Desk another = new Desk(settings, Starter.LINED_JOURNAL.begin());
+            Desk another = new Desk(settings, Journals.lined());
             assertTrue(new BookFiles(another, files.asker()).recover());
             assertEquals("Half done", another.book().title());
             assertFalse(another.isSaved());

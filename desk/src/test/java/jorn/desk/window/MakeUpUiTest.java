@@ -45,7 +45,7 @@ class MakeUpUiTest extends WindowTest {
 
     @Test
     void datesAPlannerAndRecoloursIt() throws Exception {
-        interact(() -> desk.change("starter", Starter.WEEKLY_PLANNER::restart));
+        interact(() -> desk.lay(jorn.desk.Journals.weeks(), java.util.Optional.empty()));
         clickOn("#bench-makeup");
         open("#makeup-dates", "#date-from");
         retype("#date-from", "2026-07-01");

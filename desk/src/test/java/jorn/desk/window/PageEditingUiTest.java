@@ -13,7 +13,6 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import jorn.block.picture.PictureBlock;
 import jorn.block.text.TextBlock;
-import jorn.book.Starter;
 import jorn.desk.view.SpreadView;
 import jorn.layout.Node;
 import jorn.layout.NodeKinds;
@@ -21,7 +20,6 @@ import jorn.layout.NodePath;
 import jorn.layout.Placed;
 import jorn.layout.Stack;
 import jorn.measure.Length;
-import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
 import jorn.store.RecipeFile;
 import jorn.store.RecipeShelf;
@@ -35,7 +33,7 @@ class PageEditingUiTest extends WindowTest {
     @BeforeEach
     void atAPageWithSeveralParts() {
         interact(() -> {
-            Recipe inspection = Catalogue.find("inspection").orElseThrow().recipe();
+            Recipe inspection = jorn.desk.Journals.earlierInspection();
             desk.change("design", b -> b.withRecipe(2, r -> inspection));
         });
         clickOn("#bench-makeup");
@@ -262,7 +260,8 @@ class PageEditingUiTest extends WindowTest {
         clickOn("#share-design");
         Recipe written = RecipeFile.read(folder.resolve("design.json"));
         assertEquals(design().root(), written.root());
-        interact(() -> desk.change("starter", Starter.LINED_JOURNAL::restart));
+        interact(() -> desk.change(
+                "starter", b -> b.withRuns(jorn.desk.Journals.lined().runs())));
         interact(() -> desk.page().set(PAGE));
         open("#makeup-designs", "#design-search");
         clickOn("#design-hive-inspection-mine");

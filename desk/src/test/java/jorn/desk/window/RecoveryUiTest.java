@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import javafx.scene.input.KeyCode;
 import jorn.book.Book;
 import jorn.book.Starter;
+import jorn.desk.Journals;
 import jorn.desk.model.BenchName;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
@@ -46,7 +47,7 @@ class RecoveryUiTest extends WindowTest {
     /** What happens at another window of the same user. */
     private void another(InAnother work) {
         interact(() -> {
-            Desk another = new Desk(Settings.load(folder.resolve("settings")), Starter.LINED_JOURNAL.begin());
+            Desk another = new Desk(Settings.load(folder.resolve("settings")), Journals.lined());
             work.at(another, new BookFiles(another, files.asker()));
         });
     }

@@ -19,6 +19,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import jorn.book.Starter;
+import jorn.desk.Journals;
 import jorn.measure.Unit;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -42,7 +43,7 @@ class TenJobsUiTest extends WindowTest {
     private void job(String name, Job job) throws Exception {
         interact(() -> {
             desk.putAwayNotice();
-            desk.lay(Starter.LINED_JOURNAL.begin(), Optional.empty());
+            desk.lay(Journals.lined(), Optional.empty());
             desk.unit().set(Unit.INCH);
             desk.bench().set(jorn.desk.model.BenchName.BRIEF);
             lookup("#decision-name").query().requestFocus();

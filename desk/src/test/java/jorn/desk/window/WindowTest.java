@@ -17,7 +17,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
-import jorn.book.Starter;
+import jorn.desk.Journals;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Settings;
@@ -40,7 +40,7 @@ abstract class WindowTest extends ApplicationTest {
         folder = Files.createTempDirectory("jorn-ui");
         settings = Settings.load(folder.resolve("settings"));
         Theme.loadFonts();
-        desk = new Desk(settings, Starter.LINED_JOURNAL.begin());
+        desk = new Desk(settings, Journals.lined());
         files = new BookFiles(desk, new BookFiles.Asker() {
             @Override
             public Optional<Path> bookToOpen() {

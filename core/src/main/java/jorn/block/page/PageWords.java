@@ -24,7 +24,7 @@ import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
 /**
- * Words that are read, on the book's grid: large ones take two lines of it or more for each of their own.
+ * PageWords that are read, on the book's grid: large ones take two lines of it or more for each of their own.
  *
  * @param text may hold fields
  * @param step how large
@@ -32,14 +32,14 @@ import jorn.text.Voice;
  * @param italic whether in italics
  * @param align where the lines stand
  */
-public record Words(
+public record PageWords(
         @Label(value = "block.words.words", onPage = true) @Required String text,
         @Label("block.words.size") @Required TypeStep step,
         @Label("block.words.heading-face") boolean heading,
         @Label("block.words.italic") boolean italic,
         @Label("block.words.stands") Align align)
         implements Node {
-    static final NodeKind<Words> KIND = NodeKind.of("words", Words.class)
+    static final NodeKind<PageWords> KIND = NodeKind.of("words", PageWords.class)
             .called(w -> w.text.contains("{prompt}")
                     ? Wording.of("block.text-block.prompt")
                     : Wording.of("block.words.name"))
@@ -47,17 +47,17 @@ public record Words(
                     "words",
                     Wording.of("block.words.name"),
                     Wording.of("block.words.says"),
-                    () -> new Words(Wording.of("block.words.name"), TypeStep.TEXT, false, false, Align.LEFT))
+                    () -> new PageWords(Wording.of("block.words.name"), TypeStep.TEXT, false, false, Align.LEFT))
             .offered(
                     "prompt-words",
                     Wording.of("block.text-block.prompt"),
                     Wording.of("block.text-block.taken-turn-from-run"),
-                    () -> new Words("{prompt}", TypeStep.STRONG, true, false, Align.LEFT),
+                    () -> new PageWords("{prompt}", TypeStep.STRONG, true, false, Align.LEFT),
                     w -> w.text.contains("{prompt}"));
 
     private static final double LEADING = 1.3;
 
-    public Words {
+    public PageWords {
         text = Limits.words(text);
         align = align == null ? Align.LEFT : align;
     }

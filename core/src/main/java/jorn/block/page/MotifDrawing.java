@@ -24,20 +24,20 @@ import jorn.style.Ornaments;
  * @param size its height
  * @param align where it stands in its width
  */
-public record Drawing(
+public record MotifDrawing(
         @Label(value = "block.drawing.motif") Optional<String> motif,
         @Label("block.drawing.height") @Required Length size,
         @Label("block.drawing.stands") Align align)
         implements Node {
-    static final NodeKind<Drawing> KIND = NodeKind.of("drawing", Drawing.class)
+    static final NodeKind<MotifDrawing> KIND = NodeKind.of("drawing", MotifDrawing.class)
             .called(d -> d.motif.map(m -> Motifs.of(m).called()).orElse(Wording.of("block.drawing.drawing")))
             .offered(
                     "drawing",
                     Wording.of("block.drawing.drawing"),
                     Wording.of("block.drawing.says"),
-                    () -> new Drawing(Optional.empty(), Length.mm(18), Align.CENTRE));
+                    () -> new MotifDrawing(Optional.empty(), Length.mm(18), Align.CENTRE));
 
-    public Drawing {
+    public MotifDrawing {
         motif = motif == null ? Optional.empty() : motif.filter(m -> !m.isBlank());
         motif.ifPresent(Motifs::of);
         size = Limits.step(size, Wording.of("block.drawing.drawing"));

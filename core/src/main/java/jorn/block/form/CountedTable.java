@@ -12,7 +12,7 @@ import jorn.art.Mark;
 import jorn.art.Palette.Role;
 import jorn.art.Path;
 import jorn.block.days.CountBy;
-import jorn.block.days.CountBy.Counted;
+import jorn.block.days.CountBy.CountedRow;
 import jorn.json.Required;
 import jorn.layout.Align;
 import jorn.layout.Flow;
@@ -39,7 +39,7 @@ import jorn.text.Typeface.Style;
  * @param sums label of a last row for sums; absent for none
  * @param carried whether the first row brings forward and the last carries forward
  */
-public record Sheet(
+public record CountedTable(
         @Required List<Column> columns,
         @Label("block.sheet.rows-are") CountBy by,
         @Label("block.sheet.tall") int tall,
@@ -72,13 +72,13 @@ public record Sheet(
         }
     }
 
-    static final NodeKind<Sheet> KIND = NodeKind.of("sheet", Sheet.class)
+    static final NodeKind<CountedTable> KIND = NodeKind.of("sheet", CountedTable.class)
             .filling()
             .offered(
                     "sheet",
                     Wording.of("block.sheet.name"),
                     Wording.of("block.sheet.says"),
-                    () -> new Sheet(
+                    () -> new CountedTable(
                             List.of(
                                     new Column(Wording.of("block.table-block.what"), 3.0, ColumnKind.WORDS),
                                     new Column(Wording.of("block.table-block.how-many"), 1.0, ColumnKind.WORDS),
@@ -92,7 +92,7 @@ public record Sheet(
     private static final int MOST_GROUPS = 2;
     private static final double GAP = 0.7;
 
-    public Sheet {
+    public CountedTable {
         columns = List.copyOf(columns);
         by = by == null ? CountBy.ROOM : by;
         tall = Limits.whole(tall, Wording.of("block.sheet.tall"), 0, 6);
@@ -159,7 +159,7 @@ public record Sheet(
         }
         StyledPen pen = new StyledPen(flow, out);
         int[] count = count(area, flow);
-        List<Counted> named = by.rows(flow);
+        List<CountedRow> named = by.rows(flow);
         int groups = groups(area, flow);
         double gap = pen.step() * GAP;
         double w = (area.width() - gap * (groups - 1)) / groups;
@@ -177,13 +177,13 @@ public record Sheet(
     /** One of the groups. */
     private final class Table {
         private final List<Column> columns;
-        private final List<Counted> named;
+        private final List<CountedRow> named;
         private final Box area;
         private final StyledPen pen;
         private final Flow flow;
         private final double[] x;
 
-        Table(List<Column> columns, List<Counted> named, Box area, StyledPen pen, Flow flow) {
+        Table(List<Column> columns, List<CountedRow> named, Box area, StyledPen pen, Flow flow) {
             this.columns = columns;
             this.named = named;
             this.area = area;
@@ -271,7 +271,7 @@ public record Sheet(
             double step = pen.step();
             if (r < named.size()) {
                 double room = x[1] - x[0] - 3;
-                Counted own = named.get(r);
+                CountedRow own = named.get(r);
                 String words = pen.fitting(room, pen.label(), List.of(own.full(), own.shorter()));
                 pen.words(words, Box.orEmpty(x[0], y, room, step), pen.base(y), pen.label());
             }
@@ -317,11 +317,12 @@ public record Sheet(
         List<Lack.Remedy> remedies = new ArrayList<>();
         if (tall > 1) {
             remedies.add(new Lack.Remedy(
-                    Message.of("block.sheet.lower-rows"), new Sheet(columns, by, tall - 1, sums, carried)));
+                    Message.of("block.sheet.lower-rows"), new CountedTable(columns, by, tall - 1, sums, carried)));
         }
         if (sums.isPresent() && there + 1 >= wanted) {
             remedies.add(new Lack.Remedy(
-                    Message.of("block.sheet.without-sums"), new Sheet(columns, by, tall, Optional.empty(), carried)));
+                    Message.of("block.sheet.without-sums"),
+                    new CountedTable(columns, by, tall, Optional.empty(), carried)));
         }
         return Optional.of(new Lack(says, remedies));
     }

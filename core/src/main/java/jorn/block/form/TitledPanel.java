@@ -21,19 +21,19 @@ import jorn.say.Wording;
  * @param tinted whether it has a tint behind it
  * @param spare whether it only takes what others leave, and is not there where that is too little
  */
-public record Panel(
+public record TitledPanel(
         @Label(value = "block.panel.title", onPage = true) String title,
         @Required Node node,
         @Label("block.panel.tinted") boolean tinted,
         @Label("block.panel.spare") boolean spare)
         implements Node {
-    static final NodeKind<Panel> KIND = NodeKind.of("panel", Panel.class)
+    static final NodeKind<TitledPanel> KIND = NodeKind.of("panel", TitledPanel.class)
             .filling()
             .offered(
                     "panel",
                     Wording.of("block.panel.name"),
                     Wording.of("block.panel.says"),
-                    () -> new Panel(Wording.of("block.framed.notes"), WritingRows.lines(""), false, false));
+                    () -> new TitledPanel(Wording.of("block.framed.notes"), WritingRows.lines(""), false, false));
 
     /** Between frame and inside, in pitches; it lies in the rows' own white, so that the lines stay on the grid. */
     private static final double SIDE = 0.42;
@@ -45,7 +45,7 @@ public record Panel(
 
     private static final int LEAST_SPARE = 3;
 
-    public Panel {
+    public TitledPanel {
         title = Limits.words(title);
     }
 
@@ -118,7 +118,7 @@ public record Panel(
     }
 
     @Override
-    public Panel withChildren(List<Node> nodes) {
-        return new Panel(title, nodes.get(0), tinted, spare);
+    public TitledPanel withChildren(List<Node> nodes) {
+        return new TitledPanel(title, nodes.get(0), tinted, spare);
     }
 }
