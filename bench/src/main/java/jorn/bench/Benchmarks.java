@@ -58,6 +58,7 @@ final class Benchmarks {
                 "");
         row("the slowest starter to open: book, figures, first page", slowestStarter(), "under 1,000 ms");
         planner(folder);
+        styles();
         Book large = Photographs.book(25, 1160, "png");
         Book photographs = Photographs.book(200, 1200, "jpeg");
         large(large, photographs, folder);
@@ -270,6 +271,20 @@ final class Benchmarks {
             }
         }
         return String.format(Locale.ROOT, "%.3f ms", median(times) * 1000);
+    }
+
+    private void styles() {
+        row("every design in every style, six trims, both sides", seconds(StyleTimes.everything()), "under 60 s");
+        Book large = StyleTimes.large();
+        row(
+                "another style for " + Paginator.of(large).pageCount() + " pages: the seen spread is painted",
+                millis(StyleTimes.change(large)),
+                "under 100 ms");
+        row("pictures of the whole catalogue composed", millis(StyleTimes.catalogue()), "under 500 ms");
+    }
+
+    private static String seconds(double seconds) {
+        return String.format(Locale.ROOT, "%.1f s", seconds);
     }
 
     private static void call(Callable<?> work) {

@@ -93,8 +93,12 @@ final class Screenshots {
                     ahead.add(new Shot("makeup-planner", this::choosePart, 900));
                     ahead.add(new Shot("makeup-run", () -> press("#subject-run"), 700));
                     ahead.add(new Shot("", () -> press("#subject-page"), 100));
-                    ahead.add(new Shot("makeup-designs", () -> press("#makeup-designs"), 1500));
+                    ahead.add(new Shot("makeup-designs", () -> press("#makeup-designs"), 3500));
                     ahead.add(new Shot("", () -> press("#makeup-designs"), 100));
+                    ahead.add(new Shot("makeup-styles", () -> press("#makeup-style"), 3000));
+                    ahead.add(new Shot("", () -> press("#makeup-style"), 100));
+                    ahead.add(new Shot("makeup-ornaments", () -> press("#makeup-ornaments"), 1500));
+                    ahead.add(new Shot("", () -> press("#makeup-ornaments"), 100));
                     ahead.add(new Shot("makeup-dates", () -> press("#makeup-dates"), 700));
                     ahead.add(new Shot("", () -> press("#makeup-dates"), 100));
                     ahead.add(new Shot("makeup-whole-book", this::pullPlan, 1500));
@@ -107,6 +111,8 @@ final class Screenshots {
                     ahead.add(new Shot("versions", () -> press("#version-2"), 1200));
                 }
                 if (bench == BenchName.BRIEF) {
+                    ahead.add(new Shot("brief-starters", () -> press("#decision-kind"), 3000));
+                    ahead.add(new Shot("", () -> press("#decision-kind"), 100));
                     ahead.add(new Shot("brief-parts", () -> press("#view-parts"), 700));
                     ahead.add(new Shot("brief-money", () -> press("#view-money"), 700));
                     ahead.add(new Shot("brief-side-by-side", this::weigh, 700));

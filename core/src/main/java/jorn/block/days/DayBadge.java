@@ -3,6 +3,8 @@ package jorn.block.days;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import jorn.art.Box;
 import jorn.art.Ink;
@@ -45,6 +47,27 @@ record DayBadge(String name, Optional<String> figure, String notes, boolean isDa
                 date.map(d -> Integer.toString(d.getDayOfMonth())),
                 date.map(d -> String.join(", ", flow.calendar().notes(d))).orElse(""),
                 true);
+    }
+
+    /**
+     * The same with its name in the longest form in which all seven days' names have room, so that they are all of one form.
+     *
+     * @param room for the name, in points
+     */
+    DayBadge named(int day, double room, Flow flow, StyledPen pen) {
+        if (!isDay) {
+            return this;
+        }
+        List<TextStyle> forms = pen.style().days().name() == NameForm.SHORT
+                ? List.of(TextStyle.SHORT_STANDALONE, TextStyle.NARROW_STANDALONE)
+                : List.of(TextStyle.FULL_STANDALONE, TextStyle.SHORT_STANDALONE, TextStyle.NARROW_STANDALONE);
+        TextStyle fitting = forms.stream()
+                .filter(form -> Arrays.stream(DayOfWeek.values())
+                        .allMatch(d -> pen.width(d.getDisplayName(form, pen.locale()), name(pen)) <= room))
+                .findFirst()
+                .orElse(TextStyle.NARROW_STANDALONE);
+        String name = flow.calendar().weeks().column(day).getDisplayName(fitting, pen.locale());
+        return new DayBadge(name, figure, notes, true);
     }
 
     /** Something else that stands where a day could: notes, the coming week. */

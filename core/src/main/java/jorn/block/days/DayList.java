@@ -15,7 +15,6 @@ import jorn.layout.Limits;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.layout.StyledPen;
-import jorn.layout.StyledPen.Lettering;
 import jorn.measure.Length;
 import jorn.say.Label;
 import jorn.say.Message;
@@ -261,7 +260,7 @@ public record DayList(
             DayBadge badge = badge(i, flow);
             boolean weekend =
                     i < count && CountBy.isWeekend(flow.calendar().weeks().column(from + i));
-            column(i, cell, weekend, badge, head, rows, pen);
+            column(i, cell, weekend, badge, head, rows, flow, pen);
             if (i > 0 && pen.style().days().holder() != DayHolder.PANEL) {
                 pen.down(frame, cell.x(), area.y(), foot);
             }
@@ -273,7 +272,8 @@ public record DayList(
         }
     }
 
-    private void column(int i, Box cell, boolean weekend, DayBadge badge, int head, int rows, StyledPen pen) {
+    private void column(
+            int i, Box cell, boolean weekend, DayBadge badge, int head, int rows, Flow flow, StyledPen pen) {
         double step = pen.step();
         double pad = Math.min(step * 0.25, cell.width() * 0.08);
         Role role = DayBadge.turn(i);
@@ -286,7 +286,7 @@ public record DayList(
             pen.fill(Path.box(cell), pen.ink(Role.TINT));
         }
         Box badgeAt = new Box(cell.x() + pad, cell.y(), Math.max(1, cell.width() - 2 * pad), head * step);
-        fittingBadge(badge, badgeAt, pen).draw(badgeAt, pen, i);
+        fittingBadge(i, badge, badgeAt, flow, pen).draw(badgeAt, pen, i);
         Box lines = Box.orEmpty(cell.x() + pad, cell.y() + head * step, cell.width() - 2 * pad, 1);
         boolean panel = pen.style().days().holder() == DayHolder.PANEL;
         int lined = rows - head - 1;
@@ -312,24 +312,15 @@ public record DayList(
         }
     }
 
-    /** In a narrow column the name is the short one. */
-    private static DayBadge fittingBadge(DayBadge badge, Box at, StyledPen pen) {
-        Lettering as = DayBadge.name(pen);
+    /** In a narrow column the names are the short ones. */
+    private DayBadge fittingBadge(int i, DayBadge badge, Box at, Flow flow, StyledPen pen) {
         double room =
                 switch (pen.style().days().badge()) {
                     case CIRCLE -> at.width() - pen.step() * 1.1;
                     case PLAIN, TAB -> at.width() - pen.step() * (badge.figure().isPresent() ? 1.1 : 0.4);
                     default -> at.width();
                 };
-        if (!badge.isDay() || pen.width(badge.name(), as) <= room) {
-            return badge;
-        }
-        int letters = 3;
-        while (letters > 1 && pen.width(badge.name().substring(0, letters), as) > room) {
-            letters--;
-        }
-        String name = badge.name().length() > letters ? badge.name().substring(0, letters) : badge.name();
-        return new DayBadge(name, badge.figure(), badge.notes(), true);
+        return badge.isDay() ? badge.named(from + i, room, flow, pen) : badge;
     }
 
     private static boolean isTinted(boolean weekend, int i, StyledPen pen) {

@@ -135,7 +135,10 @@ public record Hours(
             if (tinted) {
                 pen.fill(Path.box(Box.between(x, area.y() + 2 * pen.step(), x + w, bottom)), pen.ink(Role.TINT));
             }
-            head(DayBadge.of(column, flow), new Box(x, area.y(), w, 2 * pen.step()), pen);
+            head(
+                    DayBadge.of(column, flow).named(column, w - 2, flow, pen),
+                    new Box(x, area.y(), w, 2 * pen.step()),
+                    pen);
             pen.down(pen.style().lines().frame(), x, area.y() + 2 * pen.step(), bottom);
         }
     }
@@ -145,12 +148,7 @@ public record Hours(
         Lettering figure = pen.figure(TypeStep.FIGURE).at(Align.CENTRE);
         badge.figure().ifPresent(f -> pen.words(f, at, pen.base(at.y()), figure));
         Lettering as = DayBadge.name(pen).at(Align.CENTRE);
-        String name = badge.name();
-        int letters = name.length();
-        while (letters > 1 && pen.width(name.substring(0, letters), as) > at.width() - 2) {
-            letters = letters > 3 ? 3 : letters - 1;
-        }
-        pen.words(name.substring(0, letters), at, pen.base(at.y() + pen.step() * 0.86), as);
+        pen.words(badge.name(), at, pen.base(at.y() + pen.step() * 0.86), as);
     }
 
     @Override

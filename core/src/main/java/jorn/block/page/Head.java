@@ -8,6 +8,7 @@ import jorn.art.Mark;
 import jorn.art.Palette;
 import jorn.art.Palette.Role;
 import jorn.art.Path;
+import jorn.calendar.Span;
 import jorn.json.Required;
 import jorn.layout.Align;
 import jorn.layout.Flow;
@@ -23,9 +24,11 @@ import jorn.say.Message;
 import jorn.say.Wording;
 import jorn.style.HeadForm;
 import jorn.style.HeadForm.Holder;
+import jorn.style.LetterForm;
 import jorn.style.Motif;
 import jorn.style.Motifs;
 import jorn.style.Ornaments;
+import jorn.text.Typeface.Style;
 import jorn.text.Voice;
 
 /**
@@ -108,6 +111,7 @@ public record Head(
         String text = label.orElseGet(() -> flow.fill(this.text).strip());
         Lettering small = small(pen, as);
         double beside = label.isPresent() || aside.isEmpty() ? 0 : pen.width(aside, small) + pen.step() * 0.8;
+        holidays(area, flow, pen, as);
         if (label.isPresent() && text.isEmpty()) {
             return;
         }
@@ -133,6 +137,24 @@ public record Head(
             Ink faint = form.form() == Holder.BAND ? Ink.WHITE : small.ink();
             pen.words(aside, words, base, small.at(far).in(faint));
         }
+    }
+
+    /** What is noted on the day of a day's page, in the white below its heading. */
+    private static void holidays(Box area, Flow flow, StyledPen pen, Lettering as) {
+        boolean day = flow.span().filter(s -> s == Span.DAY).isPresent();
+        if (!day || flow.date().isEmpty() || rows(flow) != ROWS) {
+            return;
+        }
+        String notes = String.join(", ", flow.calendar().notes(flow.date().get()));
+        pen.words(
+                notes,
+                area,
+                pen.base(area.y() + 2 * pen.step()),
+                pen.label()
+                        .in(Style.ITALIC)
+                        .written(LetterForm.AS_WRITTEN)
+                        .at(as.align())
+                        .in(pen.ink(Role.ACCENT)));
     }
 
     /** Both in the middle, with the style's small ornament between them. */

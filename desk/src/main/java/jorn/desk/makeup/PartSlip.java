@@ -82,7 +82,9 @@ final class PartSlip extends Slip {
                 .filter(l -> l.placed().path().equals(path))
                 .findFirst()
                 .ifPresent(l -> {
-                    add(Labels.wrapped(l.lack().says().text(), "refusal"));
+                    var says = Labels.wrapped(l.lack().says().text(), "refusal");
+                    says.setId("lack");
+                    add(says);
                     for (Lack.Remedy remedy : l.lack().remedies()) {
                         add(act(remedy.says().text(), "", () -> work.change(remedy.instead())));
                     }

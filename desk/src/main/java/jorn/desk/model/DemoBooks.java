@@ -18,6 +18,9 @@ import jorn.press.PressShelf;
 public final class DemoBooks {
     private static final String IMPRINT = "Skep & Sedge";
 
+    /** Which of a lined journal's runs is lined. */
+    private static final int LINED = 3;
+
     private DemoBooks() {}
 
     /** The one that the demo opens with. */
@@ -37,7 +40,7 @@ public final class DemoBooks {
                 .withTitle("Hive Notes")
                 .withSubtitle("A journal for the bee yard")
                 .withAuthor(IMPRINT);
-        Book lined = book.withRecipe(2, r -> r.withRuling(Ruling.customary().withReach(Ruling.Reach.EDGE)));
+        Book lined = book.withRecipe(LINED, r -> r.withRuling(Ruling.customary().withReach(Ruling.Reach.EDGE)));
         Book priced =
                 lined.withPlans(lined.plans().withPrice("us", Optional.of(5.99)).withPrice("uk", Optional.of(5.49)));
         return priced.withCover(priced.cover()

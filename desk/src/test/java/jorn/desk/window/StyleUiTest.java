@@ -149,16 +149,22 @@ class StyleUiTest extends WindowTest {
                 Optional.empty()));
         clickOn("#bench-makeup");
         settle();
-        clickOn("#spread");
+        Bounds at = lookup("#spread")
+                .query()
+                .localToScreen(lookup("#spread").query().getBoundsInLocal());
+        clickOn(at.getMinX() + at.getWidth() * 0.65, at.getMinY() + at.getHeight() * 0.5);
         settle();
-        assertTrue(text(".slip .refusal").contains("25 hours are wanted"), text(".slip .refusal"));
+        assertTrue(text("#lack").contains("25 hours are wanted"), text("#lack"));
         Node remedy = lookup(".act-row").queryAll().stream()
                 .filter(n -> n.getId() != null && n.getId().startsWith("act-row-only-0-to"))
                 .findFirst()
                 .orElseThrow();
         interact(() -> ((javafx.scene.control.Button) remedy).fire());
         settle();
-        assertTrue(desk.state().get().edition().pages().lacks(1).isEmpty());
+        assertEquals(
+                List.of(),
+                desk.state().get().edition().pages().lacks(1),
+                root() + " " + desk.notice().get());
         assertTrue(((Hours) root().children().get(0)).to() < 24);
     }
 
