@@ -152,6 +152,10 @@ final class StyledFurniture {
         Lettering as =
                 pen.label().sized(pen.size(TypeStep.NOTE)).at(Align.CENTRE).in(Style.BOLD);
         Ink ink = pen.ink(Role.TEXT);
+        if (pen.style().boxes().page()) {
+            // It stands on the frame of the page, as an index tab does.
+            pen.fill(Path.box(at), Ink.WHITE);
+        }
         switch (pen.style().details().tab()) {
             case WORD -> {
                 as = as.in(Style.REGULAR);

@@ -46,7 +46,7 @@ public record HolidayList(@Label("block.fill-in.columns") Integer columns) imple
         if (first.isPresent()) {
             LocalDate end = first.get().plusYears(1);
             for (LocalDate day = first.get(); day.isBefore(end); day = day.plusDays(1)) {
-                List<String> notes = flow.calendar().notes(day);
+                List<String> notes = flow.calendar().withMoon(false).notes(day);
                 if (!notes.isEmpty()) {
                     all.add(new Day(day, String.join(", ", notes)));
                 }

@@ -57,6 +57,10 @@ public record Head(
     private static final double SMALL_PAGE = 26;
     private static final double HIGHEST = 1.62;
     private static final double SMALLER = 0.6;
+
+    /** A row of ornaments stands clear of what hangs below the heading's line, in pitches. */
+    private static final double LOWER = 0.22;
+
     private static final double NARROWEST = 4;
 
     public Head {
@@ -264,7 +268,7 @@ public record Head(
                 pen.across(pen.style().lines().frame().withRole(Role.TEXT), area.x(), area.right(), area.y() + step);
                 return new Box(area.x(), area.y(), area.width(), step);
             }
-            case ORNAMENT_BELOW -> ornaments(area, below, pen);
+            case ORNAMENT_BELOW -> ornaments(area, below + step * LOWER, pen);
             case BAND -> {
                 return band(area, flow, pen);
             }

@@ -137,8 +137,10 @@ public final class MakeUpBench implements Bench {
 
     @Override
     public void corner(double width, double height, boolean small) {
-        // They keep clear of what hangs at the right, and take at least its height.
-        openers.setMinHeight(small ? Region.USE_PREF_SIZE : height);
+        // They keep clear of what hangs at the right, and none lies over what is below.
+        openers.setMinHeight(Region.USE_PREF_SIZE);
+        VBox.setMargin(
+                openers, new Insets(0, 0, small ? 0 : Math.max(0, height - openers.prefHeight(right.getWidth())), 0));
         openers.setPadding(new Insets(0, width, 0, 0));
         right.getChildren().remove(sight);
         column.setFoot(small ? Optional.of(sight) : Optional.empty());

@@ -17,13 +17,18 @@ final class StyleForm extends Slip {
     private final Desk desk;
     private final SettingsForm form;
     private final Runnable changed;
+    private final Runnable unfolded;
     private boolean open;
 
-    /** @param changed hears when the shelf has to be shown anew */
-    StyleForm(Desk desk, BookFiles files, OwnStyles own, Runnable changed) {
+    /**
+     * @param changed hears when the shelf has to be shown anew
+     * @param unfolded hears that the settings were opened
+     */
+    StyleForm(Desk desk, BookFiles files, OwnStyles own, Runnable changed, Runnable unfolded) {
         super("");
         this.desk = desk;
         this.changed = changed;
+        this.unfolded = unfolded;
         this.form = new SettingsForm(this, desk.unit().get(), desk.book().pictures(), files::bringInPicture);
         PageStyle now = desk.book().style();
         words(
@@ -51,11 +56,12 @@ final class StyleForm extends Slip {
         });
     }
 
-    private void unfold() {
+    void unfold() {
         if (open) {
             return;
         }
         open = true;
+        unfolded.run();
         PageStyle s = desk.book().style();
         section("style.label.head", "style-head-", s.head(), h -> s().withHead(h));
         RuleSet lines = s.lines();

@@ -15,6 +15,7 @@ import jorn.book.Book;
 import jorn.book.Renewal;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
+import jorn.desk.view.FocusKeep;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
@@ -44,6 +45,8 @@ public final class StyleSlip extends Slip {
     private final OwnStyles own;
     private final FlowPane tiles = new FlowPane(10, 10);
     private final VBox form = new VBox();
+    /** Whether the settings of the style are open. */
+    private boolean changes;
 
     public StyleSlip(Desk desk, BookFiles files, Painter painter) {
         super(Wording.of("desk.style.title"));
@@ -84,7 +87,7 @@ public final class StyleSlip extends Slip {
         for (int i = 0; i < all.size(); i++) {
             tiles.getChildren().add(tile(all.get(i), i < mine));
         }
-        form.getChildren().setAll(deeds());
+        FocusKeep.around(form, tiles, () -> form.getChildren().setAll(deeds()));
     }
 
     private VBox tile(PageStyle style, boolean isOwn) {
@@ -162,7 +165,10 @@ public final class StyleSlip extends Slip {
         if (desk.book().look().style().isEmpty()) {
             return List.of();
         }
-        Slip changing = new StyleForm(desk, files, own, this::show);
+        StyleForm changing = new StyleForm(desk, files, own, this::show, () -> changes = true);
+        if (changes) {
+            changing.unfold();
+        }
         return List.of(changing);
     }
 }
