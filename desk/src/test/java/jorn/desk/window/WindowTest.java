@@ -25,6 +25,7 @@ import jorn.desk.view.Theme;
 import org.junit.jupiter.api.AfterEach;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.robot.MouseRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** A real window with a new journal in it, and what a person does with mouse and keyboard. */
@@ -132,6 +133,18 @@ abstract class WindowTest extends ApplicationTest {
         await(query);
         scrollTo(query);
         super.clickOn(query, buttons);
+        settle();
+        return this;
+    }
+
+    /** As a hand does, which does not wait for the window between the two clicks. */
+    @Override
+    public FxRobot doubleClickOn(MouseButton... buttons) {
+        MouseRobot mouse = robotContext().getMouseRobot();
+        for (int click = 1; click <= 2; click++) {
+            mouse.pressNoWait(buttons);
+            mouse.releaseNoWait(buttons);
+        }
         settle();
         return this;
     }
