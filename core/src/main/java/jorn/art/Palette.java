@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiFunction;
 import jorn.json.Required;
 import jorn.say.Wording;
 
@@ -73,11 +74,16 @@ public record Palette(@Required String id, @Required String name, Map<Role, Ink>
 
     /** The same colours mixed with the white of the paper. */
     public Palette faded(double opacity) {
-        Map<Role, Ink> faded = new EnumMap<>(Role.class);
+        return recoloured((role, ink) -> ink.faded(opacity));
+    }
+
+    /** The same roles in other colours. */
+    public Palette recoloured(BiFunction<Role, Ink, Ink> other) {
+        Map<Role, Ink> now = new EnumMap<>(Role.class);
         for (Role role : Role.values()) {
-            faded.put(role, ink(role).faded(opacity));
+            now.put(role, other.apply(role, ink(role)));
         }
-        return new Palette(id, name, faded);
+        return new Palette(id, name, now);
     }
 
     /** Whether it needs more than black ink. */

@@ -20,6 +20,9 @@ public final class Path {
     private static final byte CURVE = 2;
     private static final byte CLOSE = 3;
 
+    /** How far the handles of a Bézier curve reach that stands for a quarter of a circle, as a share of its radius. */
+    private static final double QUARTER = 0.5523;
+
     private final byte[] pieces;
     private final double[] numbers;
 
@@ -38,6 +41,27 @@ public final class Path {
                 .line(b.right(), b.y())
                 .line(b.right(), b.bottom())
                 .line(b.x(), b.bottom())
+                .close()
+                .build();
+    }
+
+    /** A box whose corners are rounded, as far as half of its shorter side allows. */
+    public static Path rounded(Box b, double radius) {
+        double r = Math.min(radius, Math.min(b.width(), b.height()) / 2);
+        if (r <= 0) {
+            return box(b);
+        }
+        double k = r * (1 - QUARTER);
+        return builder()
+                .move(b.x() + r, b.y())
+                .line(b.right() - r, b.y())
+                .curve(b.right() - k, b.y(), b.right(), b.y() + k, b.right(), b.y() + r)
+                .line(b.right(), b.bottom() - r)
+                .curve(b.right(), b.bottom() - k, b.right() - k, b.bottom(), b.right() - r, b.bottom())
+                .line(b.x() + r, b.bottom())
+                .curve(b.x() + k, b.bottom(), b.x(), b.bottom() - k, b.x(), b.bottom() - r)
+                .line(b.x(), b.y() + r)
+                .curve(b.x(), b.y() + k, b.x() + k, b.y(), b.x() + r, b.y())
                 .close()
                 .build();
     }

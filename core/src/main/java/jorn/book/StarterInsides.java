@@ -73,10 +73,6 @@ final class StarterInsides {
                 .withFurniture(Furniture.NONE.withFolio(Optional.of(folio)).withMonthMarks(cycles.length > 0));
     }
 
-    private static Cycle each(String key, Span span, int from, int to) {
-        return new Cycle(word(key), span, from, to, Optional.empty());
-    }
-
     static Interior linedJournal() {
         List<Run> runs = opening();
         runs.add(Run.filling(word("lined-pages"), Recipes.lined(Ruling.customary()), Start.RECTO));
@@ -90,10 +86,16 @@ final class StarterInsides {
                 List.of(Run.filling(word("lined-pages"), Recipes.lined(Ruling.customary()), Start.ANYWHERE)));
     }
 
-    static Interior weeklyPlanner() {
+    /** As {@link #opening}, and how the book is used. */
+    private static List<Run> usersOpening() {
         List<Run> runs = opening();
         runs.add(front("how-to-use", "how-to-use", Start.ANYWHERE));
         runs.add(front("key", "key-page", Start.ANYWHERE));
+        return runs;
+    }
+
+    static Interior weeklyPlanner() {
+        List<Run> runs = usersOpening();
         runs.add(front("goals", "goals-year", Start.ANYWHERE));
         runs.add(week("week", Start.VERSO));
         runs.add(notes());
@@ -103,66 +105,73 @@ final class StarterInsides {
 
     /** What stands before the months of a planner. */
     private static List<Run> yearsOpening() {
-        List<Run> runs = opening();
-        runs.add(front("how-to-use", "how-to-use", Start.ANYWHERE));
-        runs.add(front("key", "key-page", Start.ANYWHERE));
+        List<Run> runs = usersOpening();
         runs.add(front("year", "year", Start.ANYWHERE));
         runs.add(front("holidays", "holidays", Start.ANYWHERE));
         runs.add(front("goals", "goals-year", Start.ANYWHERE));
         return runs;
     }
 
-    static Interior datedPlanner() {
-        List<Run> runs = yearsOpening();
-        int from = runs.size();
-        runs.add(Run.of(word("opener"), Catalogue.recipe("month-opener"), 1, Start.RECTO)
-                .numbered(Numbering.CONTINUED.withStyle(Numbering.FolioStyle.NONE)));
-        runs.add(Run.of(word("month"), Catalogue.recipe("month-left"), 2, Start.VERSO)
-                .facing(Catalogue.recipe("month-right")));
-        runs.add(week("week", Start.VERSO));
-        runs.add(Run.of(word("looking-back"), Catalogue.recipe("month-review"), 1, Start.ANYWHERE));
-        int to = runs.size();
+    /** A planner: what stands before, what comes round, notes and thanks. */
+    private static Interior planner(List<Run> before, String cycle, Span span, Run... round) {
+        List<Run> runs = new ArrayList<>(before);
+        runs.addAll(List.of(round));
         runs.add(notes());
         runs.add(thanks());
-        return numbered(runs, each("each-month", Span.MONTH, from, to));
+        int to = before.size() + round.length;
+        return numbered(runs, new Cycle(word(cycle), span, before.size(), to, Optional.empty()));
+    }
+
+    private static Run once(String key, String design, Start start) {
+        return Run.of(word(key), Catalogue.recipe(design), 1, start);
+    }
+
+    private static Run days(String design) {
+        return Run.per(Span.DAY, word("days"), Catalogue.recipe(design), Start.ANYWHERE);
+    }
+
+    static Interior datedPlanner() {
+        return planner(
+                yearsOpening(),
+                "each-month",
+                Span.MONTH,
+                once("opener", "month-opener", Start.RECTO)
+                        .numbered(Numbering.CONTINUED.withStyle(Numbering.FolioStyle.NONE)),
+                Run.of(word("month"), Catalogue.recipe("month-left"), 2, Start.VERSO)
+                        .facing(Catalogue.recipe("month-right")),
+                week("week", Start.VERSO),
+                once("looking-back", "month-review", Start.ANYWHERE));
     }
 
     static Interior dayPlanner() {
-        List<Run> runs = yearsOpening();
-        int from = runs.size();
-        runs.add(Run.of(word("month"), Catalogue.recipe("month"), 1, Start.ANYWHERE));
-        runs.add(Run.per(Span.WEEK, word("weeks"), Catalogue.recipe("week"), Start.ANYWHERE));
-        runs.add(Run.per(Span.DAY, word("days"), Catalogue.recipe("day-slots"), Start.ANYWHERE));
-        int to = runs.size();
-        runs.add(notes());
-        runs.add(thanks());
-        return numbered(runs, each("each-month", Span.MONTH, from, to));
+        return planner(
+                yearsOpening(),
+                "each-month",
+                Span.MONTH,
+                once("month", "month", Start.ANYWHERE),
+                Run.per(Span.WEEK, word("weeks"), Catalogue.recipe("week"), Start.ANYWHERE),
+                days("day-slots"));
     }
 
     static Interior weekDayPlanner() {
-        List<Run> runs = yearsOpening();
-        int from = runs.size();
-        runs.add(Run.of(word("week-s-plan"), Catalogue.recipe("week-todo"), 1, Start.ANYWHERE));
-        runs.add(Run.per(Span.DAY, word("days"), Catalogue.recipe("day-priorities"), Start.ANYWHERE));
-        int to = runs.size();
-        runs.add(notes());
-        runs.add(thanks());
-        return numbered(runs, each("each-week", Span.WEEK, from, to));
+        return planner(
+                yearsOpening(),
+                "each-week",
+                Span.WEEK,
+                once("week-s-plan", "week-todo", Start.ANYWHERE),
+                days("day-priorities"));
     }
 
     static Interior undatedPlanner() {
-        List<Run> runs = opening();
-        runs.add(front("how-to-use", "how-to-use", Start.ANYWHERE));
-        runs.add(front("key", "key-page", Start.ANYWHERE));
-        runs.add(front("goals", "goals-year", Start.ANYWHERE));
-        int from = runs.size();
-        runs.add(Run.of(word("month"), Catalogue.recipe("month-boxes"), 1, Start.RECTO));
-        runs.add(week("week", Start.VERSO));
-        runs.add(Run.of(word("looking-back"), Catalogue.recipe("month-review"), 1, Start.ANYWHERE));
-        int to = runs.size();
-        runs.add(notes());
-        runs.add(thanks());
-        return numbered(runs, each("each-month", Span.MONTH, from, to));
+        List<Run> before = usersOpening();
+        before.add(front("goals", "goals-year", Start.ANYWHERE));
+        return planner(
+                before,
+                "each-month",
+                Span.MONTH,
+                once("month", "month-boxes", Start.RECTO),
+                week("week", Start.VERSO),
+                once("looking-back", "month-review", Start.ANYWHERE));
     }
 
     static Interior logBook() {

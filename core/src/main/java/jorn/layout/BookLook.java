@@ -7,7 +7,6 @@ import jorn.art.Picture;
 import jorn.calendar.CalendarChoice;
 import jorn.style.PageStyle;
 import jorn.style.StyleShelf;
-import jorn.style.TypeChoice;
 import jorn.text.Typeface;
 import jorn.text.Voice;
 
@@ -50,23 +49,6 @@ public record BookLook(
                 Map.of(),
                 StyleShelf.plain(),
                 Grid.FREE);
-    }
-
-    /** The same in another style, in its faces and colours, on a grid. */
-    public BookLook in(PageStyle other, Grid lines) {
-        TypeChoice type = other.dress().type();
-        return new BookLook(
-                words,
-                Map.of(
-                        Voice.HEADING, type.headingFace(),
-                        Voice.BODY, type.bodyFace(),
-                        Voice.FIGURES, type.figuresFace()),
-                other.dress().palette(),
-                calendar,
-                contents,
-                pictures,
-                other,
-                lines);
     }
 
     /** The same on another grid. */

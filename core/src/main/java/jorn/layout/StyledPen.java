@@ -1,5 +1,6 @@
 package jorn.layout;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import jorn.art.Box;
@@ -11,7 +12,9 @@ import jorn.art.Path;
 import jorn.style.BoxForm;
 import jorn.style.Details.Tick;
 import jorn.style.LetterForm;
+import jorn.style.Motif;
 import jorn.style.Motifs;
+import jorn.style.Ornaments;
 import jorn.style.PageStyle;
 import jorn.style.Rule;
 import jorn.text.Face;
@@ -23,6 +26,9 @@ import jorn.text.Voice;
 public final class StyledPen {
     /** Where words stand above the line of their row, in pitches. */
     private static final double ABOVE_LINE = 0.27;
+
+    /** White between something to tick and the line of its row, in pitches. */
+    private static final double ABOVE_TICK_LINE = 0.14;
 
     /** Height of small letters that type is reckoned with, as a share of its size. */
     private static final double USUAL_X_HEIGHT = 0.49;
@@ -44,6 +50,11 @@ public final class StyledPen {
         this.out = out;
         this.style = flow.style();
         this.grid = flow.grid();
+    }
+
+    /** A pen that draws for nobody, to measure with. */
+    public static StyledPen measuring(Flow flow) {
+        return new StyledPen(flow, new ArrayList<>());
     }
 
     public PageStyle style() {
@@ -127,27 +138,6 @@ public final class StyledPen {
         return role == Role.TINT ? ink(role) : ink(role).faded(0.13);
     }
 
-    /** A box with corners of a radius. */
-    public static Path rounded(Box b, double radius) {
-        double r = Math.min(radius, Math.min(b.width(), b.height()) / 2);
-        if (r <= 0) {
-            return Path.box(b);
-        }
-        double k = r * 0.4477;
-        return Path.builder()
-                .move(b.x() + r, b.y())
-                .line(b.right() - r, b.y())
-                .curve(b.right() - k, b.y(), b.right(), b.y() + k, b.right(), b.y() + r)
-                .line(b.right(), b.bottom() - r)
-                .curve(b.right(), b.bottom() - k, b.right() - k, b.bottom(), b.right() - r, b.bottom())
-                .line(b.x() + r, b.bottom())
-                .curve(b.x() + k, b.bottom(), b.x(), b.bottom() - k, b.x(), b.bottom() - r)
-                .line(b.x(), b.y() + r)
-                .curve(b.x(), b.y() + k, b.x() + k, b.y(), b.x() + r, b.y())
-                .close()
-                .build();
-    }
-
     public double corner() {
         return style.boxes().corner().points();
     }
@@ -158,7 +148,7 @@ public final class StyledPen {
         Box on = b.inset(rule.weight() / 2);
         switch (style.boxes().frame()) {
             case SQUARE -> outline(Path.box(on), rule);
-            case ROUNDED -> outline(rounded(on, corner()), rule);
+            case ROUNDED -> outline(Path.rounded(on, corner()), rule);
             case DOUBLE -> doubled(b, rule.weight());
             case OPEN -> across(style.lines().head(), b.x(), b.right(), b.y());
             case TINT -> fill(Path.box(b), ink(Role.TINT));
@@ -196,7 +186,7 @@ public final class StyledPen {
         Path path =
                 switch (tick) {
                     case SQUARE -> Path.box(b);
-                    case ROUNDED -> rounded(b, side * 0.22);
+                    case ROUNDED -> Path.rounded(b, side * 0.22);
                     case CIRCLE -> Pen.circle(b.centreX(), b.centreY(), r);
                     case STAR -> Signs.star(b.centreX(), b.centreY() + r * 0.06, r);
                     case HEART -> Signs.heart(b.centreX(), b.centreY(), r);
@@ -207,6 +197,28 @@ public final class StyledPen {
     /** Side of a thing to tick in a row: the floor, or most of the row. */
     public double tickSide() {
         return Math.max(Grid.SMALLEST_TICK.points(), Math.min(step() * 0.62, Grid.SMALLEST_TICK.points() * 1.3));
+    }
+
+    /** Where something to tick begins in a row that begins at y: it stands a little above the row's line. */
+    public double tickTop(double y) {
+        return y + step() - tickSide() - step() * ABOVE_TICK_LINE;
+    }
+
+    /**
+     * Something to tick in a row that begins at y, and a line to write on behind it.
+     *
+     * @param gap between the two, in points
+     */
+    public void tickLine(double x, double right, double y, double gap, Role role) {
+        double side = tickSide();
+        tick(x, tickTop(y), side, role);
+        across(style.lines().writing(), x + side + gap, right, y + step());
+    }
+
+    /** The style's main drawing, or that of the month of a dated page. */
+    public Motif motif() {
+        Ornaments own = style.details().ornaments();
+        return Motifs.of(flow.date().map(d -> own.ofMonth(d.getMonthValue())).orElse(own.motif()));
     }
 
     /** The style's small ornament, centred on a point. */
@@ -327,11 +339,6 @@ public final class StyledPen {
     public Lettering figure(TypeStep step) {
         return new Lettering(
                 Voice.FIGURES, Style.REGULAR, size(step), LetterForm.AS_WRITTEN, Align.LEFT, ink(Role.TEXT));
-    }
-
-    /** Capitals' height as a share of the size. */
-    public double capHeight(Lettering as) {
-        return flow.face(as.voice()).face(as.style()).capHeight();
     }
 
     /** Writing lines in the rows of a box: one at the foot of each. */

@@ -42,7 +42,7 @@ public final class PageComposer {
     private final Folios folios;
     private final BookPages facts;
     private final BookLook look;
-    private final Map<Recipe, BookLook> looks = new ConcurrentHashMap<>();
+    private final Map<Variant, BookLook> looks = new ConcurrentHashMap<>();
     private final Map<Side, Frame> frames = new HashMap<>();
     private final Map<Variant, ArtCache> designs = new HashMap<>();
     private final Map<Behind, ArtCache> behind = new HashMap<>();
@@ -91,8 +91,9 @@ public final class PageComposer {
     }
 
     /** The look of a page: on a ruled page the lines' own spacing is the pitch. */
-    private BookLook lookOf(Recipe recipe) {
-        return looks.computeIfAbsent(recipe, r -> r.ruling()
+    private BookLook lookOf(Slot slot) {
+        return looks.computeIfAbsent(book.variantOf(slot), v -> book.recipeOf(slot)
+                .ruling()
                 .filter(ruling -> look.grid().snaps() && Grid.canBe(ruling.spacing()))
                 .map(ruling -> look.on(look.grid().at(ruling.spacing())))
                 .orElse(look));
@@ -129,7 +130,7 @@ public final class PageComposer {
         Run run = book.runOf(slot);
         PageFacts page = facts.of(slot);
         ArtCache.Art design = design(slot, page);
-        Flow flow = new Flow(lookOf(book.recipeOf(slot)), page, frame);
+        Flow flow = new Flow(lookOf(slot), page, frame);
         List<Mark> furniture = new ArrayList<>(furniture(slot).marks(flow));
         if (book.grid().snaps()) {
             StyledFurniture styled = new StyledFurniture(flow, frame.text());
@@ -187,7 +188,7 @@ public final class PageComposer {
                         return marks;
                     }));
         }
-        return cache.art(lookOf(recipe), page, within(slot), room(slot));
+        return cache.art(lookOf(slot), page, within(slot), room(slot));
     }
 
     private List<Mark> decorations(Run run, Slot slot, PageFacts page) {
@@ -229,7 +230,7 @@ public final class PageComposer {
                 numbered,
                 body,
                 frame(slot.side()).text(),
-                lookOf(book.recipeOf(slot)).grid());
+                lookOf(slot).grid());
     }
 
     /** Where the design of a page lies: inside the margins, without the room for number and running head. */
@@ -283,7 +284,7 @@ public final class PageComposer {
 
     /** The flow of a page's design, whose frame is without the room for number and running head. */
     private Flow flowOn(Slot slot) {
-        return new Flow(lookOf(book.recipeOf(slot)), facts.of(slot), within(slot));
+        return new Flow(lookOf(slot), facts.of(slot), within(slot));
     }
 
     private Frame within(Slot slot) {

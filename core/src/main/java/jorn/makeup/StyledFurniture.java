@@ -165,7 +165,7 @@ final class StyledFurniture {
                 ink = Ink.WHITE;
             }
             case ROUND -> {
-                pen.fill(StyledPen.rounded(at, wide * 0.4), pen.ink(Role.ACCENT));
+                pen.fill(Path.rounded(at, wide * 0.4), pen.ink(Role.ACCENT));
                 ink = Ink.WHITE;
             }
             case FRAME -> pen.outline(

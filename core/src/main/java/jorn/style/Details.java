@@ -38,7 +38,21 @@ public record Details(
     public enum Tint {
         WEEKEND,
         ALTERNATE,
-        NONE
+        NONE;
+
+        /**
+         * Whether it falls on one of several rows or columns.
+         *
+         * @param weekend whether it is a Saturday or Sunday
+         * @param index which one, from 0
+         */
+        public boolean fallsOn(boolean weekend, int index) {
+            return switch (this) {
+                case WEEKEND -> weekend;
+                case ALTERNATE -> index % 2 == 1;
+                case NONE -> false;
+            };
+        }
     }
 
     /** How a page number is set. */

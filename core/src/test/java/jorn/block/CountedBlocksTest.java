@@ -50,7 +50,7 @@ class CountedBlocksTest {
 
     private static Flow flow(Box area, Occasion occasion, CalendarChoice calendar, PageStyle style) {
         Box trim = area.outset(40);
-        BookLook look = SampleFlow.look(jorn.art.Palette.BLACK, calendar).in(style, Grid.of(Length.mm(7), TRIM));
+        BookLook look = SampleFlow.in(style, Grid.of(Length.mm(7), TRIM), calendar);
         Map<String, String> fields = Map.of("month", "May", "year", "2027", "prompt", "Why?");
         return new Flow(
                 look, SampleFlow.page(Subjects.of(occasion), fields), new Frame(Side.RECTO, true, trim, trim, area));

@@ -120,12 +120,7 @@ class GridTest {
 
     private static Flow flow(Box area) {
         Flow plain = SampleFlow.undated(area);
-        BookLook look = BookLook.of(
-                        plain.face(jorn.text.Voice.HEADING),
-                        plain.face(jorn.text.Voice.BODY),
-                        plain.palette(),
-                        plain.calendar())
-                .in(StyleShelf.of("quiet"), Grid.of(Length.mm(7), size("6x9in")));
+        BookLook look = SampleFlow.in(StyleShelf.of("quiet"), Grid.of(Length.mm(7), size("6x9in")), plain.calendar());
         return new Flow(look, PageFacts.NONE, plain.frame());
     }
 

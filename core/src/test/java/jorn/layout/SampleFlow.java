@@ -18,6 +18,8 @@ import jorn.calendar.CalendarChoice;
 import jorn.calendar.Occasion;
 import jorn.content.Subjects;
 import jorn.measure.Length;
+import jorn.style.PageStyle;
+import jorn.style.TypeChoice;
 import jorn.text.TypeShelf;
 import jorn.text.Typeface.Style;
 import jorn.text.Voice;
@@ -48,6 +50,23 @@ public final class SampleFlow {
 
     public static BookLook look(Palette palette, CalendarChoice calendar) {
         return BookLook.of(TypeShelf.typeface("alegreya"), TypeShelf.typeface("alegreya-sans"), palette, calendar);
+    }
+
+    /** A look in a style, with its faces and colours, on a grid. */
+    public static BookLook in(PageStyle style, Grid grid, CalendarChoice calendar) {
+        TypeChoice type = style.dress().type();
+        return new BookLook(
+                Map.of(),
+                Map.of(
+                        Voice.HEADING, type.headingFace(),
+                        Voice.BODY, type.bodyFace(),
+                        Voice.FIGURES, type.figuresFace()),
+                style.dress().palette(),
+                calendar,
+                java.util.List.of(),
+                Map.of(),
+                style,
+                grid);
     }
 
     public static Flow of(

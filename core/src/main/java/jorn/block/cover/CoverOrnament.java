@@ -1,8 +1,6 @@
 package jorn.block.cover;
 
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import jorn.art.Box;
 import jorn.art.Ink;
 import jorn.art.Mark;
@@ -56,13 +54,10 @@ public record CoverOrnament(@Required Ink ground, @Required Ink ink) implements 
 
     /** The style's colours, those alone that stand out from the ground. */
     private Palette seen(Flow flow) {
-        Palette dress = flow.style().dress().palette();
-        Map<Role, Ink> inks = new EnumMap<>(Role.class);
-        for (Role role : Role.values()) {
-            Ink own = dress.ink(role);
-            inks.put(role, own.contrast(ground) >= LEAST_CONTRAST ? own : role == Role.TINT ? ground : ink);
-        }
-        return new Palette(dress.id(), dress.name(), inks);
+        return flow.style().dress().palette().recoloured((role, own) -> {
+            boolean stands = own.contrast(ground) >= LEAST_CONTRAST;
+            return stands ? own : role == Role.TINT ? ground : ink;
+        });
     }
 
     @Override

@@ -95,8 +95,7 @@ public record ColourDays(
             int row = at / WEEK;
             Box cell = new Box(left + at % WEEK * w, room.y() + row * h, w, h).inset(1.3);
             pen.outline(
-                    StyledPen.rounded(cell, pen.corner() * 0.6),
-                    pen.style().lines().frame());
+                    Path.rounded(cell, pen.corner() * 0.6), pen.style().lines().frame());
             pen.words(Integer.toString(i + 1), cell.inset(0, 3, 0, 3), cell.y() + 2 + as.size() * 0.85, as);
         }
         return room.y() + rows * h;
@@ -147,7 +146,7 @@ public record ColourDays(
             double x = at.x() + i % across * w;
             int row = i / across;
             double y = at.y() + row * pen.step();
-            pen.tick(x, y + pen.step() - side - pen.step() * 0.14, side, DayBadge.turn(i));
+            pen.tick(x, pen.tickTop(y), side, DayBadge.turn(i));
             double from = x + side + pen.step() * 0.3;
             pen.words(key.get(i), Box.orEmpty(from, y, x + w - from - 2, pen.step()), pen.base(y), pen.label());
         }

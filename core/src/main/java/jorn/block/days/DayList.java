@@ -191,13 +191,9 @@ public record DayList(
     }
 
     private static void ticks(Box in, int count, StyledPen pen, Role role) {
-        double side = pen.tickSide();
         double left = pen.style().days().badge() == Badge.COLUMN ? DayBadge.side(pen, in.width()) + 6 : 0;
         for (int k = 0; k < count; k++) {
-            double y = in.y() + k * pen.step();
-            pen.tick(in.x() + left, y + pen.step() - side - pen.step() * 0.14, side, role);
-            pen.across(
-                    pen.style().lines().writing(), in.x() + left + side + pen.step() * 0.3, in.right(), y + pen.step());
+            pen.tickLine(in.x() + left, in.right(), in.y() + k * pen.step(), pen.step() * 0.3, role);
         }
     }
 
@@ -230,9 +226,9 @@ public record DayList(
         Box panel = cell.inset(white, 0, white, 0);
         double pad = step * 0.16;
         double column = Math.max(side, step * 1.6);
-        pen.fill(StyledPen.rounded(panel, pen.corner()), pen.tint(role));
+        pen.fill(Path.rounded(panel, pen.corner()), pen.tint(role));
         Box paper = panel.inset(pad, pad, pad, column);
-        pen.fill(StyledPen.rounded(paper, pen.corner() * 0.7), Ink.WHITE);
+        pen.fill(Path.rounded(paper, pen.corner() * 0.7), Ink.WHITE);
         badge.draw(new Box(cell.x(), cell.y(), column, cell.height()), pen, i);
         double inset = step * 0.3;
         Box lines = Box.orEmpty(paper.x() + inset, cell.y(), paper.width() - 2 * inset, cell.height());
@@ -279,10 +275,10 @@ public record DayList(
         Role role = DayBadge.turn(i);
         if (pen.style().days().holder() == DayHolder.PANEL) {
             Box panel = cell.inset(0, 1.6, 0, 1.6);
-            pen.fill(StyledPen.rounded(panel, pen.corner()), pen.tint(role));
+            pen.fill(Path.rounded(panel, pen.corner()), pen.tint(role));
             Box paper = Box.between(panel.x() + 2.4, cell.y() + head * step, panel.right() - 2.4, cell.bottom() - 2.4);
-            pen.fill(StyledPen.rounded(paper, pen.corner() * 0.7), Ink.WHITE);
-        } else if (isTinted(weekend, i, pen)) {
+            pen.fill(Path.rounded(paper, pen.corner() * 0.7), Ink.WHITE);
+        } else if (pen.style().details().tint().fallsOn(weekend, i)) {
             pen.fill(Path.box(cell), pen.ink(Role.TINT));
         }
         Box badgeAt = new Box(cell.x() + pad, cell.y(), Math.max(1, cell.width() - 2 * pad), head * step);
@@ -304,11 +300,8 @@ public record DayList(
     }
 
     private static void ticksOnly(Box in, int rows, StyledPen pen, Role role) {
-        double side = pen.tickSide();
         for (int k = 0; k < rows; k++) {
-            double y = in.y() + k * pen.step();
-            pen.tick(in.x(), y + pen.step() - side - pen.step() * 0.14, side, role);
-            pen.across(pen.style().lines().writing(), in.x() + side + 2, in.right(), y + pen.step());
+            pen.tickLine(in.x(), in.right(), in.y() + k * pen.step(), 2, role);
         }
     }
 
@@ -321,14 +314,6 @@ public record DayList(
                     default -> at.width();
                 };
         return badge.isDay() ? badge.named(from + i, room, flow, pen) : badge;
-    }
-
-    private static boolean isTinted(boolean weekend, int i, StyledPen pen) {
-        return switch (pen.style().details().tint()) {
-            case WEEKEND -> weekend;
-            case ALTERNATE -> i % 2 == 1;
-            case NONE -> false;
-        };
     }
 
     private boolean hasRoom(Box area, Flow flow) {

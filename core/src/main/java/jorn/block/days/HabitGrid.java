@@ -1,6 +1,5 @@
 package jorn.block.days;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import jorn.art.Box;
@@ -121,12 +120,7 @@ public record HabitGrid(
         double side = Math.min(pen.tickSide(), plan.column() - 1.2);
         for (int r = 0; r < rows.size(); r++) {
             double y = head + r * h;
-            boolean tinted =
-                    switch (pen.style().details().tint()) {
-                        case WEEKEND -> rows.get(r).weekend();
-                        case ALTERNATE -> r % 2 == 1;
-                        case NONE -> false;
-                    };
+            boolean tinted = pen.style().details().tint().fallsOn(rows.get(r).weekend(), r);
             if (tinted) {
                 pen.fill(Path.box(Box.between(at.x(), y, right, y + h)), pen.ink(Role.TINT));
             }
@@ -151,7 +145,7 @@ public record HabitGrid(
 
     @Override
     public Optional<Lack> lack(Box area, Flow flow) {
-        StyledPen pen = new StyledPen(flow, new ArrayList<>());
+        StyledPen pen = StyledPen.measuring(flow);
         Plan plan = plan(area, flow, pen);
         int days = Math.min(counted().rows(flow).size(), plan.groups() * plan.rows());
         if (days < counted().rows(flow).size()) {

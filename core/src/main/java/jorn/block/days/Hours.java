@@ -126,12 +126,7 @@ public record Hours(
             double x = area.x() + label + d * w;
             int column = firstDay + d;
             boolean weekend = CountBy.isWeekend(flow.calendar().weeks().column(column));
-            boolean tinted =
-                    switch (pen.style().details().tint()) {
-                        case WEEKEND -> weekend;
-                        case ALTERNATE -> d % 2 == 1;
-                        case NONE -> false;
-                    };
+            boolean tinted = pen.style().details().tint().fallsOn(weekend, d);
             if (tinted) {
                 pen.fill(Path.box(Box.between(x, area.y() + 2 * pen.step(), x + w, bottom)), pen.ink(Role.TINT));
             }
@@ -154,7 +149,7 @@ public record Hours(
     @Override
     public Optional<Lack> lack(Box area, Flow flow) {
         int there = flow.grid().rowsIn(area.height()) - head();
-        StyledPen pen = new StyledPen(flow, new ArrayList<>());
+        StyledPen pen = StyledPen.measuring(flow);
         double label = pen.width("00:00", pen.label()) + pen.step() * 0.4;
         boolean narrow = days > 1 && (area.width() - label) / days < NARROWEST;
         if (there >= hours() && !narrow) {

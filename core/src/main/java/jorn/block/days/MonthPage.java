@@ -172,9 +172,9 @@ public record MonthPage(
         if (cells(pen)) {
             Box own = cell.inset(1.4);
             Role role = DayBadge.turn(r);
-            pen.fill(StyledPen.rounded(own, pen.corner() * 0.6), inside ? pen.tint(role) : pen.ink(Role.TINT));
+            pen.fill(Path.rounded(own, pen.corner() * 0.6), inside ? pen.tint(role) : pen.ink(Role.TINT));
             pen.fill(
-                    StyledPen.rounded(
+                    Path.rounded(
                             own.inset(Math.min(pen.step() * 0.82, own.height() * 0.5), 1.6, 1.6, 1.6),
                             pen.corner() * 0.4),
                     Ink.WHITE);
@@ -275,7 +275,7 @@ public record MonthPage(
         double pad = step * 0.3;
         if (cells(pen)) {
             Box own = column.inset(1.4);
-            pen.fill(StyledPen.rounded(own, pen.corner() * 0.6), pen.ink(Role.TINT));
+            pen.fill(Path.rounded(own, pen.corner() * 0.6), pen.ink(Role.TINT));
         }
         pen.writing(column.x() + pad, column.right() - pad, column.y(), each * ROWS - 1);
     }

@@ -255,12 +255,10 @@ public record CountedTable(
 
         private void tints(int rows, double body, double h) {
             for (int r = 0; r < rows; r++) {
-                boolean tinted =
-                        switch (pen.style().details().tint()) {
-                            case WEEKEND -> r < named.size() && named.get(r).weekend();
-                            case ALTERNATE -> r % 2 == 1;
-                            case NONE -> false;
-                        };
+                boolean tinted = pen.style()
+                        .details()
+                        .tint()
+                        .fallsOn(r < named.size() && named.get(r).weekend(), r);
                 if (tinted) {
                     pen.fill(Path.box(new Box(area.x(), body + r * h, area.width(), h)), pen.ink(Role.TINT));
                 }

@@ -72,7 +72,7 @@ public record FillIn(
 
     @Override
     public Optional<Lack> lack(Box area, Flow flow) {
-        StyledPen pen = new StyledPen(flow, new java.util.ArrayList<>());
+        StyledPen pen = StyledPen.measuring(flow);
         double w = (area.width() - pen.step() * GAP * (columns - 1)) / columns;
         boolean tight = labels.stream().anyMatch(l -> pen.width(flow.fill(l), pen.label()) + pen.step() * SHORTEST > w);
         return tight && columns > 1

@@ -73,7 +73,7 @@ public record Rating(
         StyledPen pen = new StyledPen(flow, out);
         double side = pen.tickSide();
         double across = Math.max(side + 1, stepWidth(area, flow, pen));
-        double top = area.y() + pen.step() - side - pen.step() * 0.14;
+        double top = pen.tickTop(area.y());
         pen.words(flow.fill(label), area, pen.base(area.y()), pen.label());
         for (int i = 0; i < steps; i++) {
             double x = area.x() + words(flow, pen) + i * across;
@@ -110,7 +110,7 @@ public record Rating(
 
     @Override
     public Optional<Lack> lack(Box area, Flow flow) {
-        StyledPen pen = new StyledPen(flow, new java.util.ArrayList<>());
+        StyledPen pen = StyledPen.measuring(flow);
         int there = (int) ((area.width() - words(flow, pen)) / (pen.tickSide() + 1));
         return there >= steps
                 ? Optional.empty()

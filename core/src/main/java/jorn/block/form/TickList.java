@@ -87,7 +87,7 @@ public record TickList(
 
     private void line(int i, double x, double y, double w, StyledPen pen, Flow flow) {
         double side = pen.tickSide();
-        double top = y + pen.step() - side - pen.step() * 0.14;
+        double top = pen.tickTop(y);
         if (numbered) {
             double r = side / 2;
             pen.outline(Pen.circle(x + r, top + r, r - 0.4), pen.style().lines().frame());

@@ -4,6 +4,7 @@ import java.util.List;
 import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.art.Palette.Role;
+import jorn.art.Path;
 import jorn.json.Required;
 import jorn.layout.Flow;
 import jorn.layout.Limits;
@@ -65,7 +66,7 @@ public record TitledPanel(
         StyledPen pen = new StyledPen(flow, out);
         Box edge = edge(area, flow);
         if (tinted) {
-            pen.fill(StyledPen.rounded(edge, pen.corner()), pen.ink(Role.TINT));
+            pen.fill(Path.rounded(edge, pen.corner()), pen.ink(Role.TINT));
         }
         pen.frame(edge);
         String words = flow.fill(title);
@@ -90,7 +91,7 @@ public record TitledPanel(
         if (isGone(area, flow)) {
             return List.of();
         }
-        StyledPen pen = new StyledPen(flow, new java.util.ArrayList<>());
+        StyledPen pen = StyledPen.measuring(flow);
         double step = pen.step();
         Box inside = inside(area, pen);
         // The last row stays white where a frame closes the box: no line doubles it.
@@ -102,7 +103,7 @@ public record TitledPanel(
 
     @Override
     public double naturalHeight(double width, Flow flow) {
-        StyledPen pen = new StyledPen(flow, new java.util.ArrayList<>());
+        StyledPen pen = StyledPen.measuring(flow);
         double foot = pen.framesHaveSides() ? flow.grid().step() * 0.5 : 0;
         if (spare) {
             return 0;

@@ -191,7 +191,7 @@ public record Head(
         if (band) {
             // One cannot write on a solid band.
             double h = pen.step() * 0.95;
-            pen.fill(StyledPen.rounded(new Box(words.x(), words.centreY() - h / 2, words.width(), h), 2), Ink.WHITE);
+            pen.fill(Path.rounded(new Box(words.x(), words.centreY() - h / 2, words.width(), h), 2), Ink.WHITE);
             in = words.inset(0, 4, 0, 4);
         }
         double used = pen.words(label, in, base, as.at(Align.LEFT));
@@ -310,7 +310,7 @@ public record Head(
         double side = high * 0.42;
         double cy = area.y() + high / 2;
         // Paper-white, as if cut out of the block.
-        Palette white = whitened(flow.palette());
+        Palette white = flow.palette().recoloured((role, ink) -> Ink.WHITE);
         double margin = side * 1.3;
         for (int k = 0; k < 2; k++) {
             for (int side2 = -1; side2 <= 1; side2 += 2) {
@@ -324,25 +324,15 @@ public record Head(
         return new Box(area.x() + used, area.y(), Math.max(1, area.width() - 2 * used), high);
     }
 
-    private static Palette whitened(Palette palette) {
-        java.util.Map<Role, Ink> inks = new java.util.EnumMap<>(Role.class);
-        for (Role role : Role.values()) {
-            inks.put(role, Ink.WHITE);
-        }
-        return new Palette(palette.id(), palette.name(), inks);
-    }
-
     private static Box aside(Box area, Flow flow, StyledPen pen) {
-        Ornaments own = pen.style().details().ornaments();
-        int month = flow.date().map(d -> d.getMonthValue()).orElse(0);
-        Motif motif = Motifs.of(month > 0 ? own.ofMonth(month) : own.motif());
+        Motif motif = pen.motif();
         double high = pen.step() * (rows(flow) == ROWS ? 2.1 : 1.35);
         double wide = high * motif.proportion();
         boolean wordsAtLeft = lettering(flow, pen).align() != Align.RIGHT;
         Box at = wordsAtLeft
                 ? new Box(area.right() - wide, area.y(), wide, high)
                 : new Box(area.x(), area.y(), wide, high);
-        pen.add(motif.draw(at, flow.palette(), own.seed()));
+        pen.add(motif.draw(at, flow.palette(), pen.style().details().ornaments().seed()));
         double used = wide + pen.step() * 0.5;
         return wordsAtLeft ? area.inset(0, used, 0, 0) : area.inset(0, 0, 0, used);
     }

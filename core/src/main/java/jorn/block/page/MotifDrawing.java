@@ -10,12 +10,12 @@ import jorn.layout.Flow;
 import jorn.layout.Limits;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
+import jorn.layout.StyledPen;
 import jorn.measure.Length;
 import jorn.say.Label;
 import jorn.say.Wording;
 import jorn.style.Motif;
 import jorn.style.Motifs;
-import jorn.style.Ornaments;
 
 /**
  * A drawing that is made by rule, in the book's colours.
@@ -49,15 +49,14 @@ public record MotifDrawing(
         if (!flow.grid().canHold(area)) {
             return;
         }
-        Ornaments own = flow.style().details().ornaments();
-        String id = motif.orElseGet(
-                () -> flow.date().map(d -> own.ofMonth(d.getMonthValue())).orElse(own.motif()));
-        Motif found = Motifs.of(id);
+        StyledPen pen = new StyledPen(flow, out);
+        Motif found = motif.map(Motifs::of).orElseGet(pen::motif);
         double h = Math.min(size.points(), Math.min(area.height(), area.width() / found.proportion()));
         double w = h * found.proportion();
         Box at = new Box(
                 area.x() + align.before(area.width() - w), area.y() + (area.height() - h) / 2, w, Math.max(0, h));
-        out.addAll(found.draw(at, flow.palette(), own.seed()));
+        pen.add(found.draw(
+                at, flow.palette(), flow.style().details().ornaments().seed()));
     }
 
     @Override

@@ -16,9 +16,6 @@ import jorn.layout.StyledPen.Lettering;
 import jorn.layout.TypeStep;
 import jorn.say.Label;
 import jorn.say.Wording;
-import jorn.style.Motif;
-import jorn.style.Motifs;
-import jorn.style.Ornaments;
 import jorn.text.Voice;
 
 /**
@@ -67,14 +64,15 @@ public record Opener(
         Lettering fitted = wide > area.width() ? large.sized(large.size() * area.width() / wide) : large;
         Lettering set = fitted.sized(Math.max(Grid.SMALLEST_TYPE, Math.min(fitted.size(), area.height() * 0.9)));
         double drawing = Math.min(LARGEST_DRAWING, Math.min(area.width() * 0.5, area.height() * 0.34));
-        Ornaments own = pen.style().details().ornaments();
-        int month = flow.date().map(d -> d.getMonthValue()).orElse(0);
-        Motif motif = Motifs.of(month > 0 ? own.ofMonth(month) : own.motif());
         int wordsRow = Math.min(rows, (int) Math.round(rows * 0.56));
         double base = Math.max(area.y() + wordsRow * step, area.y() + set.size());
         double top = base - set.size() - step - drawing;
         if (top >= area.y() - 0.01) {
-            pen.add(motif.draw(new Box(area.x(), top, area.width(), drawing), flow.palette(), own.seed()));
+            pen.add(pen.motif()
+                    .draw(
+                            new Box(area.x(), top, area.width(), drawing),
+                            flow.palette(),
+                            pen.style().details().ornaments().seed()));
         }
         pen.words(words, area, base, set);
         String small = flow.fill(below).strip();

@@ -124,21 +124,9 @@ public record Border(
 
     private Path outline(Box b, double wanted) {
         double r = Math.min(wanted, Math.min(b.width(), b.height()) / 3);
-        double k = r * (1 - KAPPA);
         return switch (corners) {
             case SQUARE -> Path.box(b);
-            case ROUND -> Path.builder()
-                    .move(b.x() + r, b.y())
-                    .line(b.right() - r, b.y())
-                    .curve(b.right() - k, b.y(), b.right(), b.y() + k, b.right(), b.y() + r)
-                    .line(b.right(), b.bottom() - r)
-                    .curve(b.right(), b.bottom() - k, b.right() - k, b.bottom(), b.right() - r, b.bottom())
-                    .line(b.x() + r, b.bottom())
-                    .curve(b.x() + k, b.bottom(), b.x(), b.bottom() - k, b.x(), b.bottom() - r)
-                    .line(b.x(), b.y() + r)
-                    .curve(b.x(), b.y() + k, b.x() + k, b.y(), b.x() + r, b.y())
-                    .close()
-                    .build();
+            case ROUND -> Path.rounded(b, r);
             case NOTCHED -> Path.builder()
                     .move(b.x() + r, b.y())
                     .line(b.right() - r, b.y())

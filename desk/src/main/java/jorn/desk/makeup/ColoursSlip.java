@@ -1,5 +1,6 @@
 package jorn.desk.makeup;
 
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.control.Button;
@@ -8,14 +9,17 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import jorn.art.Palette;
 import jorn.art.Palette.Role;
+import jorn.book.Book;
 import jorn.desk.model.Desk;
 import jorn.desk.view.FaceFonts;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.PressableBox;
 import jorn.desk.view.Slip;
+import jorn.desk.view.SpreadPicture;
 import jorn.desk.view.Theme;
 import jorn.edition.Edition;
+import jorn.measure.Size;
 import jorn.say.Wording;
 import jorn.style.TypeChoice;
 import jorn.text.TypeShelf;
@@ -28,6 +32,9 @@ public final class ColoursSlip extends Slip {
         super(Wording.of("desk.colours.colours-type-pages"));
         FlowPane pages = new FlowPane(6, 4);
         pages.setPrefWrapLength(Theme.em(desk.settings().textSize()) * PAGE_EM * 5.2);
+        Book book = desk.book();
+        Size trim = book.brief().trim();
+        int number = desk.page().get();
         for (Palette palette : Palette.shipped()) {
             HBox patches = new HBox(2);
             patches.setAlignment(javafx.geometry.Pos.CENTER);
@@ -40,11 +47,12 @@ public final class ColoursSlip extends Slip {
             }
             HBox name = new HBox(6, Labels.hole(), Labels.label(palette.name(), "choice-name"));
             name.setAlignment(javafx.geometry.Pos.CENTER);
-            PagePicture page = new PagePicture(
+            SpreadPicture page = new SpreadPicture(
                     painter,
-                    () -> Edition.of(desk.book().withPalette(palette))
-                            .page(desk.page().get()),
-                    Theme.em(desk.settings().textSize()) * PAGE_EM);
+                    () -> List.of(Edition.of(book.withPalette(palette)).page(number)),
+                    trim,
+                    1,
+                    SpreadPicture.widthOf(trim, Theme.em(desk.settings().textSize()) * PAGE_EM));
             PressableBox box = new PressableBox(3, page, name, patches);
             box.setAlignment(javafx.geometry.Pos.TOP_CENTER);
             box.getStyleClass().setAll("choice");

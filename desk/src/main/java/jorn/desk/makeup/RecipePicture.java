@@ -46,8 +46,7 @@ final class RecipePicture {
     /** @param size of its longer side, in pixels */
     static SpreadPicture picture(Painter painter, Book book, Recipe recipe, double size) {
         Size trim = book.brief().trim();
-        double ratio = trim.width().points() / trim.height().points();
-        return new SpreadPicture(painter, () -> List.of(art(book, recipe)), trim, 1, ratio < 1 ? size * ratio : size);
+        return new SpreadPicture(painter, () -> List.of(art(book, recipe)), trim, 1, SpreadPicture.widthOf(trim, size));
     }
 
     /** The page as it would be drawn. */

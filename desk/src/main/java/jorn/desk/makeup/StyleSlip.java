@@ -2,8 +2,6 @@ package jorn.desk.makeup;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalInt;
 import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -12,6 +10,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jorn.art.PageArt;
 import jorn.book.Book;
+import jorn.book.Pagination;
 import jorn.book.Renewal;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
@@ -23,7 +22,6 @@ import jorn.desk.view.PressableBox;
 import jorn.desk.view.Slip;
 import jorn.desk.view.SpreadPicture;
 import jorn.desk.view.Theme;
-import jorn.edition.Edition;
 import jorn.makeup.PageComposer;
 import jorn.makeup.PageGeometry;
 import jorn.say.Wording;
@@ -93,10 +91,11 @@ public final class StyleSlip extends Slip {
     private VBox tile(PageStyle style, boolean isOwn) {
         double width = Theme.em(desk.settings().textSize()) * TILE_EM;
         Book book = desk.book();
+        Pagination pagination = desk.state().get().pagination();
         int page = desk.page().get();
         SpreadPicture picture = new SpreadPicture(
                 painter,
-                () -> spread(Renewal.in(book, style), page),
+                () -> spread(Renewal.in(book, style), pagination, page),
                 book.brief().trim(),
                 2,
                 width);
@@ -133,32 +132,10 @@ public final class StyleSlip extends Slip {
         return all;
     }
 
-    /** The spread of a page in a book that looks otherwise; the pages are those that there are. */
-    private List<PageArt> spread(Book dressed, int page) {
-        Edition now = desk.state().get().edition();
-        boolean same = dressed.interior().withPitch(Optional.empty()).runs().size()
-                == desk.book().runs().size();
-        int count = now.pagination().pageCount();
-        PageComposer pages = same
-                ? new PageComposer(dressed, now.pagination(), PageGeometry.of(dressed, count))
-                : Edition.of(dressed).pages();
-        List<PageArt> both = new ArrayList<>();
-        for (OptionalInt each : facing(page, count)) {
-            both.add(
-                    each.isPresent()
-                            ? pages.page(each.getAsInt())
-                            : new PageArt(
-                                    pages.page(page).trim(), pages.page(page).bleed(), List.of()));
-        }
-        return both;
-    }
-
-    /** The two pages that lie open where a page is; one may be the inside of the cover. */
-    private static List<OptionalInt> facing(int page, int count) {
-        int left = page % 2 == 0 ? page : page - 1;
-        return List.of(
-                left >= 1 ? OptionalInt.of(left) : OptionalInt.empty(),
-                left + 1 <= count ? OptionalInt.of(left + 1) : OptionalInt.empty());
+    /** The spread of a page in a book that looks otherwise; its pages are those of the book as it is. */
+    private static List<PageArt> spread(Book dressed, Pagination pagination, int page) {
+        PageComposer pages = new PageComposer(dressed, pagination, PageGeometry.of(dressed, pagination.pageCount()));
+        return SpreadPicture.open(pages, pagination, dressed.brief().reading(), page);
     }
 
     private List<javafx.scene.Node> deeds() {

@@ -1,6 +1,7 @@
 package jorn.desk.view;
 
 import java.util.List;
+import java.util.OptionalInt;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Supplier;
@@ -8,6 +9,10 @@ import javafx.application.Platform;
 import javafx.scene.canvas.GraphicsContext;
 import jorn.art.Box;
 import jorn.art.PageArt;
+import jorn.art.Reading;
+import jorn.art.Side;
+import jorn.book.Pagination;
+import jorn.makeup.PageComposer;
 import jorn.measure.Size;
 
 /**
@@ -43,6 +48,29 @@ public final class SpreadPicture extends CanvasPane {
         setMinSize(width, height);
         setPrefSize(width, height);
         setMaxSize(width, height);
+    }
+
+    /** The width of one upright or broad page whose longer side has so many pixels. */
+    public static double widthOf(Size trim, double longerSide) {
+        double ratio = trim.width().points() / trim.height().points();
+        return ratio < 1 ? longerSide * ratio : longerSide;
+    }
+
+    /**
+     * The two pages that lie open where a page is, from left to right; one of them may be the inside of the cover, which is
+     * bare.
+     *
+     * @param page from 1; 0 for the inside of the front cover
+     */
+    public static List<PageArt> open(PageComposer pages, Pagination pagination, Reading reading, int page) {
+        int spread = Pagination.spreadOf(page);
+        OptionalInt verso = pagination.versoOf(spread);
+        OptionalInt recto = pagination.rectoOf(spread);
+        PageArt there = pages.page(verso.orElseGet(recto::getAsInt));
+        PageArt bare = new PageArt(there.trim(), there.bleed(), List.of());
+        PageArt second = recto.isPresent() ? pages.page(recto.getAsInt()) : bare;
+        PageArt first = verso.isPresent() ? there : bare;
+        return reading.isRightHand(Side.RECTO) ? List.of(first, second) : List.of(second, first);
     }
 
     @Override

@@ -60,7 +60,7 @@ public final class StarterPicture {
                 .mapToInt(Slot::number)
                 .findFirst()
                 .orElse(0);
-        PageArt right = edition.page(Math.min(slots.size(), first + 1));
-        return List.of(first > 0 ? edition.page(first) : new PageArt(right.trim(), right.bleed(), List.of()), right);
+        return SpreadPicture.open(
+                edition.pages(), edition.pagination(), book.brief().reading(), first);
     }
 }
