@@ -6,6 +6,7 @@ import java.util.List;
 import jorn.layout.Node;
 import jorn.layout.PartSettings;
 import jorn.recipe.Recipe;
+import jorn.say.PageWords;
 
 /** The year on the copyright page: that in which the book was begun, set once, so that it stays what it was. */
 final class Copyright {
@@ -17,15 +18,19 @@ final class Copyright {
     static Book dated(Book book) {
         String year = Integer.toString(LocalDate.now(ZoneId.systemDefault()).getYear());
         List<Run> runs = book.runs().stream()
-                .map(r -> r.withRecipe(dated(r.recipe(), year)))
+                .map(r -> r.withRecipe(dated(r.recipe(), year, book.calendar().language())))
                 .toList();
         return book.withRuns(runs);
     }
 
-    private static Recipe dated(Recipe recipe, String year) {
+    private static Recipe dated(Recipe recipe, String year, String language) {
         return recipe.map(node -> PartSettings.words(node)
-                .filter(w -> w.value() instanceof String text && text.contains(YEAR))
-                .map(w -> PartSettings.with(node, w.id(), ((String) w.value()).replace(YEAR, year)))
+                .filter(w -> w.value() instanceof String text
+                        && PageWords.resolved(language, text).contains(YEAR))
+                .map(w -> PartSettings.with(
+                        node,
+                        w.id(),
+                        PageWords.resolved(language, (String) w.value()).replace(YEAR, year)))
                 .map(Node.class::cast)
                 .orElse(node));
     }

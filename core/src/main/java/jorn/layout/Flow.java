@@ -16,6 +16,7 @@ import jorn.art.Picture;
 import jorn.art.Side;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.Span;
+import jorn.say.PageWords;
 import jorn.style.PageStyle;
 import jorn.text.Typeface;
 import jorn.text.Voice;
@@ -136,8 +137,12 @@ public final class Flow {
         return page.pageOf(subject);
     }
 
-    /** The text with its fields filled; an unknown field stays as it is, so that it can be seen and mended. */
-    public String fill(String text) {
+    /**
+     * What is printed for a text: the words of its key in the book's language, or itself, with its fields filled. An unknown field
+     * stays as it is, so that it can be seen and mended.
+     */
+    public String fill(String given) {
+        String text = PageWords.resolved(book.calendar().language(), given);
         if (text.indexOf('{') < 0) {
             return text;
         }

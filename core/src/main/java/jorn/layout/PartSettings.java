@@ -58,7 +58,7 @@ public final class PartSettings {
         List<Option> options = bare instanceof Class<?> k && k.isEnum() ? options(k) : List.of();
         Object shown = value == null ? "" : value;
         SettingKind kind = label.as() == SettingKind.BY_TYPE ? kind(bare) : label.as();
-        return new Setting(id, Wording.of(label.value()), kind, shown, options);
+        return new Setting(id, Wording.of(label.value()), kind, shown, options, "en");
     }
 
     private static SettingKind kind(Type bare) {

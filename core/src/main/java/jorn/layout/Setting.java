@@ -9,6 +9,7 @@ import jorn.measure.Length;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.say.PageWords;
 import jorn.say.SettingKind;
 import jorn.say.Wording;
 import org.jspecify.annotations.Nullable;
@@ -22,8 +23,9 @@ import org.jspecify.annotations.Nullable;
  * @param value what it is now: a {@link Length}, {@link Double}, {@link Integer}, {@link Boolean}, {@link String}, a list of
  *     them, one of the options, or an {@link Optional} of these
  * @param options what can be chosen; empty where something is written
+ * @param language in which words that are keys are shown, as an IETF tag
  */
-public record Setting(String id, String name, SettingKind kind, Object value, List<Option> options) {
+public record Setting(String id, String name, SettingKind kind, Object value, List<Option> options, String language) {
     /**
      * Something that can be chosen.
      *
@@ -34,6 +36,11 @@ public record Setting(String id, String name, SettingKind kind, Object value, Li
 
     public Setting {
         options = List.copyOf(options);
+    }
+
+    /** The same, with words that are keys shown in a book's language. */
+    public Setting in(String tag) {
+        return new Setting(id, name, kind, value, options, tag);
     }
 
     /** Whether it may be left empty. */
@@ -63,17 +70,27 @@ public record Setting(String id, String name, SettingKind kind, Object value, Li
             case NUMBER -> Numeral.trimmed((Double) now, 3);
             case PER_CENT -> Numeral.trimmed((Double) now * 100, 1) + " %";
             case ORDINAL -> Integer.toString((Integer) now + 1);
-            case WORD_LIST -> String.join(", ", strings(now));
+            case WORD_LIST -> String.join(", ", PageWords.resolved(language, strings(now)));
             case NUMBER_LIST -> String.join(
                     "; ",
                     ((List<?>) now)
                             .stream().map(n -> Numeral.trimmed((Double) n, 3)).toList());
-            default -> now.toString();
+            default -> PageWords.resolved(language, now.toString());
         };
     }
 
-    private static List<String> strings(Object list) {
-        return ((List<?>) list).stream().map(Object::toString).toList();
+    private static List<String> strings(@Nullable Object list) {
+        return list instanceof List<?> all ? all.stream().map(Object::toString).toList() : List.of();
+    }
+
+    /** What was typed, or the key whose words it still is, so that what nobody changed goes on following the book's language. */
+    private String keyed(String typed) {
+        Object now = bare();
+        List<String> had = now instanceof String one ? List.of(one) : strings(now);
+        return had.stream()
+                .filter(h -> PageWords.resolved(language, h).equals(typed))
+                .findFirst()
+                .orElse(typed);
     }
 
     /**
@@ -100,9 +117,10 @@ public record Setting(String id, String name, SettingKind kind, Object value, Li
                     case WORD_LIST -> Arrays.stream(bare.split("[,;\n]"))
                             .map(String::strip)
                             .filter(s -> !s.isEmpty())
+                            .map(this::keyed)
                             .toList();
                     case NUMBER_LIST -> numbers(bare);
-                    default -> text.replace("\r", "").stripTrailing();
+                    default -> keyed(text.replace("\r", "").stripTrailing());
                 };
         return mayBeEmpty() ? Optional.of(read) : read;
     }

@@ -1,9 +1,5 @@
 package jorn.recipe;
 
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.node.ArrayNode;
-import com.fasterxml.jackson.databind.node.ObjectNode;
-import com.fasterxml.jackson.databind.node.TextNode;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -26,13 +22,11 @@ import org.jspecify.annotations.Nullable;
  * The page designs that ship with Jorn, found by browsing and by search. Each is a file {@code jorn/recipe/designs/ID.json},
  * read when it is first asked for; {@code jorn/recipe/designs.txt} lists them, group by group, with what stretch of the calendar a page stands
  * for, and the table of words {@code
- * designs} has their names. The words that they print are keys too, of the table {@code pages}; a design that is taken has words.
+ * designs} has their names. The words that they print are keys too, of {@link jorn.say.PageWords}, and stay keys in a book that takes
+ * one, so that they follow its language.
  */
 public final class Catalogue {
     private static final String FOLDER = "/jorn/recipe/";
-
-    /** What the words of a shipped design begin with where they are a key. */
-    private static final String KEY = "@";
 
     private static final String LEFT = "-left";
 
@@ -51,15 +45,17 @@ public final class Catalogue {
         private final String family;
         private final String group;
         private final String words;
+        private final String purpose;
         private final Optional<Span> span;
         private @Nullable Recipe recipe;
 
-        private Entry(String id, String name, String family, String words, Optional<Span> span) {
+        private Entry(String id, String family, Optional<Span> span) {
             this.id = id;
-            this.name = name;
+            this.name = Wording.of("designs.design." + id);
             this.family = family;
             this.group = Wording.of("designs.group." + family);
-            this.words = words;
+            this.words = Wording.find("designs.design." + id + ".find").orElse("");
+            this.purpose = Wording.of("designs.design." + id + ".for");
             this.span = span;
         }
 
@@ -81,6 +77,11 @@ public final class Catalogue {
             return family;
         }
 
+        /** What a page of it is for, in a line. */
+        public String purpose() {
+            return purpose;
+        }
+
         /** Other words by which people look for it. */
         public String words() {
             return words;
@@ -99,11 +100,11 @@ public final class Catalogue {
         public synchronized Recipe recipe() {
             if (recipe == null) {
                 String what = Wording.of("recipe.catalogue.design", id);
-                JsonNode tree = Json.read(resource("designs/" + id + ".json"), JsonNode.class, what);
                 recipe = new Recipe(
                         id,
                         name,
-                        Json.read(worded(tree), DesignFile.class, what).root());
+                        Json.read(resource("designs/" + id + ".json"), DesignFile.class, what)
+                                .root());
             }
             return recipe;
         }
@@ -131,7 +132,8 @@ public final class Catalogue {
         String[] wanted = text.strip().toLowerCase(Locale.ROOT).split("\\s+");
         return all().stream()
                 .filter(e -> {
-                    String in = (e.name() + " " + e.group() + " " + e.words() + " " + e.id()).toLowerCase(Locale.ROOT);
+                    String in = (e.name() + " " + e.purpose() + " " + e.group() + " " + e.words() + " " + e.id())
+                            .toLowerCase(Locale.ROOT);
                     return Arrays.stream(wanted).allMatch(in::contains);
                 })
                 .toList();
@@ -155,27 +157,12 @@ public final class Catalogue {
             String id = parts[1];
             Optional<Span> span =
                     parts.length > 2 ? Optional.of(Span.valueOf(parts[2].toUpperCase(Locale.ROOT))) : Optional.empty();
-            String words = Wording.find("designs.design." + id + ".find").orElse("");
-            Entry entry = new Entry(id, Wording.of("designs.design." + id), group, words, span);
+            Entry entry = new Entry(id, group, span);
             if (all.put(id, entry) != null) {
                 throw new IllegalStateException("two designs " + id);
             }
         });
         return all;
-    }
-
-    /** The tree with words in place of keys: {@code "@habits"} stands for the words {@code pages.habits}. */
-    private static JsonNode worded(JsonNode node) {
-        if (node instanceof ObjectNode object) {
-            object.properties().forEach(e -> e.setValue(worded(e.getValue())));
-        } else if (node instanceof ArrayNode list) {
-            for (int i = 0; i < list.size(); i++) {
-                list.set(i, worded(list.get(i)));
-            }
-        } else if (node.isTextual() && node.asText().startsWith(KEY)) {
-            return TextNode.valueOf(Wording.of("pages." + node.asText().substring(KEY.length())));
-        }
-        return node;
     }
 
     private static byte[] resource(String name) {

@@ -73,14 +73,35 @@ public final class Wording {
     }
 
     private static Optional<String> find(Language wanted, String key) {
+        return findIn(wanted.code(), key);
+    }
+
+    /** The words for this key in any language that has a table, as an IETF tag; in English where it has none. */
+    static Optional<String> inTag(String tag, String key) {
+        return findIn(code(tag), key);
+    }
+
+    /** As {@link #inTag}, but nothing where the language itself has no such words. */
+    static Optional<String> ownOf(String tag, String key) {
+        int point = key.indexOf('.');
+        String own = table(key.substring(0, point), code(tag)).getProperty(key.substring(point + 1));
+        return Optional.ofNullable(own);
+    }
+
+    private static String code(String tag) {
+        return tag.toLowerCase(Locale.ROOT).replaceAll("[-_].*", "");
+    }
+
+    private static Optional<String> findIn(String code, String key) {
         int point = key.indexOf('.');
         if (point < 0) {
             return Optional.empty();
         }
         String name = key.substring(0, point);
         String bare = key.substring(point + 1);
-        String found = table(name, wanted).getProperty(bare);
-        return Optional.ofNullable(found == null ? table(name, Language.ENGLISH).getProperty(bare) : found);
+        String found = table(name, code).getProperty(bare);
+        return Optional.ofNullable(
+                found == null ? table(name, Language.ENGLISH.code()).getProperty(bare) : found);
     }
 
     /**
@@ -88,8 +109,8 @@ public final class Wording {
      *
      * @param name of the table: {@code check}
      */
-    private static Properties table(String name, Language wanted) {
-        return TABLES.computeIfAbsent(name + "_" + wanted.code(), Wording::read);
+    private static Properties table(String name, String code) {
+        return TABLES.computeIfAbsent(name + "_" + code, Wording::read);
     }
 
     private static Properties read(String file) {

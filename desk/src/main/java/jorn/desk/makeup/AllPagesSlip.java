@@ -94,8 +94,7 @@ final class AllPagesSlip extends Slip {
 
     private void furniture(java.util.function.Consumer<java.util.function.Consumer<Picture>> bringIn) {
         Furniture now = desk.book().furniture();
-        SettingsForm form =
-                new SettingsForm(this, desk.unit().get(), desk.book().pictures(), bringIn);
+        SettingsForm form = new SettingsForm(this, desk.unit().get(), desk.book(), bringIn);
         add(Labels.label(Wording.of("desk.all-pages.page-numbers"), "group-name"));
         toggle(
                 Wording.of("desk.all-pages.on-every-page"),

@@ -46,7 +46,7 @@ final class InPlace {
         if (words.isEmpty()) {
             return false;
         }
-        Setting setting = words.get();
+        Setting setting = words.get().in(desk.book().calendar().language());
         var path = work.part();
         TextArea field = new TextArea(setting.written(desk.unit().get()));
         field.setId("in-place");

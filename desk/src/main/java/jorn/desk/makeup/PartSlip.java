@@ -50,8 +50,7 @@ final class PartSlip extends Slip {
         Node node = work.node().orElseThrow();
         around();
         lack();
-        SettingsForm form =
-                new SettingsForm(this, desk.unit().get(), desk.book().pictures(), bringIn);
+        SettingsForm form = new SettingsForm(this, desk.unit().get(), desk.book(), bringIn);
         form.show("part-", node, PartSettings.of(node), work::change);
         room();
         if (PartSettings.words(node).isPresent()) {

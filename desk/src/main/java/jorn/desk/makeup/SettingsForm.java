@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import jorn.art.Picture;
+import jorn.book.Book;
 import jorn.desk.view.Slip;
 import jorn.layout.PartSettings;
 import jorn.layout.Setting;
@@ -18,16 +19,18 @@ final class SettingsForm {
     private final Slip slip;
     private final Unit unit;
     private final Map<String, Picture> pictures;
+    private final String language;
     private final Consumer<Consumer<Picture>> bringIn;
 
     /**
-     * @param pictures of the book
+     * @param book whose pictures are chosen from, in whose language words are shown
      * @param bringIn asks for a picture's file, brings it into the book and then hands it over
      */
-    SettingsForm(Slip slip, Unit unit, Map<String, Picture> pictures, Consumer<Consumer<Picture>> bringIn) {
+    SettingsForm(Slip slip, Unit unit, Book book, Consumer<Consumer<Picture>> bringIn) {
         this.slip = slip;
         this.unit = unit;
-        this.pictures = pictures;
+        this.pictures = book.pictures();
+        this.language = book.calendar().language();
         this.bringIn = bringIn;
     }
 
@@ -38,7 +41,8 @@ final class SettingsForm {
      * @param take hears of the part with one setting changed
      */
     <T> void show(String prefix, T part, List<Setting> settings, Consumer<T> take) {
-        for (Setting s : settings) {
+        for (Setting each : settings) {
+            Setting s = each.in(language);
             show(prefix + s.id().replace('.', '-'), s, value -> take.accept(PartSettings.with(part, s.id(), value)));
         }
     }

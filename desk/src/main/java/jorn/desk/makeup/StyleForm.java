@@ -29,7 +29,7 @@ final class StyleForm extends Slip {
         this.desk = desk;
         this.changed = changed;
         this.unfolded = unfolded;
-        this.form = new SettingsForm(this, desk.unit().get(), desk.book().pictures(), files::bringInPicture);
+        this.form = new SettingsForm(this, desk.unit().get(), desk.book(), files::bringInPicture);
         PageStyle now = desk.book().style();
         words(
                 Wording.of("desk.style.this-style", now.called()),
