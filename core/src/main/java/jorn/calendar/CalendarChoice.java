@@ -98,6 +98,19 @@ public record CalendarChoice(
         return Locale.forLanguageTag(language);
     }
 
+    /**
+     * From one day to another in as few words as are clear: "5 – 11 Oct", "28 Dec – 3 Jan". Words and order are those of the Unicode
+     * CLDR for the book's language.
+     */
+    public String range(LocalDate first, LocalDate last) {
+        return DateWords.range(first, last, locale());
+    }
+
+    /** A day of any year: "5 October". */
+    public String dayOfMonth(LocalDate day) {
+        return DateWords.dayOfMonth(day, locale());
+    }
+
     /** What is to be noted on a day: holidays, the user's own, a phase of the moon. */
     public List<String> notes(LocalDate day) {
         List<String> all = new java.util.ArrayList<>(Holidays.on(day, holidays, locale()));

@@ -38,6 +38,7 @@ public record Occasion(Optional<Span> span, Optional<LocalDate> from, int number
         return switch (span) {
             case DAY -> from;
             case WEEK -> from.plusDays(6);
+            case FOUR_WEEKS -> from.plusDays(27);
             case MONTH -> from.with(TemporalAdjusters.lastDayOfMonth());
             case QUARTER -> from.plusMonths(3).minusDays(1);
             case YEAR -> from.plusYears(1).minusDays(1);
@@ -52,7 +53,8 @@ public record Occasion(Optional<Span> span, Optional<LocalDate> from, int number
         LocalDate f = from.get();
         return switch (span.get()) {
             case DAY -> f.toString();
-            case WEEK -> String.format(Locale.ROOT, "%d-W%02d", weeks.year(f), weeks.number(f));
+            case WEEK, FOUR_WEEKS -> String.format(
+                    Locale.ROOT, span.get() == Span.WEEK ? "%d-W%02d" : "%d-W%02d+4", weeks.year(f), weeks.number(f));
             case MONTH -> String.format(Locale.ROOT, "%d-%02d", f.getYear(), f.getMonthValue());
             case QUARTER -> f.getYear() + "-Q" + ((f.getMonthValue() - 1) / 3 + 1);
             case YEAR -> Integer.toString(f.getYear());
@@ -125,7 +127,7 @@ public record Occasion(Optional<Span> span, Optional<LocalDate> from, int number
     private static LocalDate start(Span span, LocalDate day, WeekRule weeks) {
         return switch (span) {
             case DAY -> day;
-            case WEEK -> weeks.startOf(day);
+            case WEEK, FOUR_WEEKS -> weeks.startOf(day);
             case MONTH -> day.withDayOfMonth(1);
             case QUARTER -> day.withDayOfMonth(1).withMonth((day.getMonthValue() - 1) / 3 * 3 + 1);
             case YEAR -> day;
@@ -136,6 +138,7 @@ public record Occasion(Optional<Span> span, Optional<LocalDate> from, int number
         return switch (span) {
             case DAY -> at.plusDays(1);
             case WEEK -> at.plusWeeks(1);
+            case FOUR_WEEKS -> at.plusWeeks(4);
             case MONTH -> at.plusMonths(1);
             case QUARTER -> at.plusMonths(3);
             case YEAR -> at.plusYears(1);

@@ -7,6 +7,8 @@ import jorn.say.Wording;
 public enum Span {
     DAY("day"),
     WEEK("week"),
+    /** Four weeks, as the strips of a term have them. */
+    FOUR_WEEKS("four-weeks"),
     MONTH("month"),
     QUARTER("quarter"),
     YEAR("year");

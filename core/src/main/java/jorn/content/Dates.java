@@ -60,6 +60,7 @@ public record Dates(@Required Span per, Optional<Integer> count) implements Sour
         return switch (span) {
             case DAY -> withinMonth ? 31 : 366;
             case WEEK -> withinMonth ? 5 : 53;
+            case FOUR_WEEKS -> withinMonth ? 2 : 14;
             case MONTH -> 12;
             case QUARTER -> 4;
             case YEAR -> 1;

@@ -31,6 +31,18 @@ public interface Node {
     /** The height that it wants at this width, in points. */
     double naturalHeight(double width, Flow flow);
 
+    /**
+     * Writes on it as somebody would who fills it in, for a picture that shows what it is for.
+     *
+     * @param area where it was drawn
+     */
+    default void fillIn(Box area, Flow flow, Hand hand) {}
+
+    /** What is written about inside it or below it: its title; absent where it has none. */
+    default Optional<String> topic() {
+        return Optional.empty();
+    }
+
     /** What it has no room for in an area, if it wants more. */
     default Optional<Lack> lack(Box area, Flow flow) {
         return Optional.empty();

@@ -28,6 +28,24 @@ public record Placed(NodePath path, Node node, Box box) {
         }
     }
 
+    /**
+     * Lets somebody fill a design in.
+     *
+     * @param area where it was drawn
+     */
+    public static void fillIn(Node node, Box area, Flow flow, Hand hand) {
+        String outside = hand.about();
+        node.topic().ifPresent(hand::about);
+        node.fillIn(area, flow, hand);
+        List<Box> places = node.places(area, flow);
+        for (int i = 0; i < places.size(); i++) {
+            fillIn(node.children().get(i), places.get(i), flow, hand);
+        }
+        if (!places.isEmpty() && node.topic().isPresent()) {
+            hand.back(outside);
+        }
+    }
+
     /** Whether it draws, rather than hold others. */
     public boolean isBlock() {
         return node.children().isEmpty();

@@ -50,7 +50,7 @@ final class ContentsLines {
     private static String words(Span span) {
         return switch (span) {
             case DAY -> "{date}";
-            case WEEK -> "{week.start} – {week.end}";
+            case WEEK, FOUR_WEEKS -> "{week.range}";
             case MONTH -> "{month} {year}";
             case QUARTER -> "{quarter} / {year}";
             case YEAR -> "{year}";

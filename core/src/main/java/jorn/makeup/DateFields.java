@@ -23,10 +23,13 @@ final class DateFields {
             case "number" -> Optional.of(number(slot));
             case "month",
                     "month.short",
+                    "day.month",
+                    "year.next",
                     "year",
                     "week",
                     "week.start",
                     "week.end",
+                    "week.range",
                     "day",
                     "weekday",
                     "date",
@@ -45,17 +48,50 @@ final class DateFields {
         return number > 0 ? Integer.toString(number) : "";
     }
 
+    private static boolean isOfWeeks(Occasion occasion) {
+        return occasion.span()
+                .filter(s -> s == Span.WEEK || s == Span.FOUR_WEEKS)
+                .isPresent();
+    }
+
+    /** The last day of a page that stands for weeks; of any other, of the week that begins then. */
+    private static LocalDate lastOf(Occasion occasion, LocalDate week) {
+        return isOfWeeks(occasion) ? occasion.to().orElseThrow() : week.plusDays(6);
+    }
+
+    /** The month, or both where weeks lie in two. */
+    private static String months(Occasion occasion, LocalDate day, Locale locale) {
+        String first = day.getMonth().getDisplayName(TextStyle.FULL_STANDALONE, locale);
+        if (!isOfWeeks(occasion)) {
+            return first;
+        }
+        LocalDate last = lastOf(occasion, day);
+        return last.getMonth() == day.getMonth()
+                ? first
+                : first + " – " + last.getMonth().getDisplayName(TextStyle.FULL_STANDALONE, locale);
+    }
+
+    /** The year, or both where weeks lie in two: "2026/27". */
+    private static String years(Occasion occasion, LocalDate day) {
+        int first = day.getYear();
+        int last = isOfWeeks(occasion) ? lastOf(occasion, day).getYear() : first;
+        return last == first ? Integer.toString(first) : first + "/" + String.format(Locale.ROOT, "%02d", last % 100);
+    }
+
     private static String dated(String name, Occasion occasion, LocalDate day, CalendarChoice calendar) {
         Locale locale = calendar.locale();
         LocalDate week = calendar.weeks().startOf(day);
         // A week is named after the month and year of its fourth day, as ISO 8601 gives it to a year.
         LocalDate named = occasion.span().filter(s -> s == Span.WEEK).isPresent() ? day.plusDays(3) : day;
         return switch (name) {
-            case "month" -> named.getMonth().getDisplayName(TextStyle.FULL_STANDALONE, locale);
+            case "month" -> months(occasion, day, locale);
             case "month.short" -> named.getMonth().getDisplayName(TextStyle.SHORT_STANDALONE, locale);
-            case "year" -> Integer.toString(named.getYear());
+            case "year" -> years(occasion, day);
+            case "year.next" -> Integer.toString(named.getYear() + 1);
+            case "day.month" -> calendar.dayOfMonth(day);
             case "week" -> Integer.toString(calendar.weeks().number(day));
             case "week.start" -> week.format(DateTimeFormatter.ofPattern("d MMM", locale));
+            case "week.range" -> calendar.range(week, lastOf(occasion, week));
             case "week.end" -> week.plusDays(6).format(DateTimeFormatter.ofPattern("d MMM", locale));
             case "day" -> Integer.toString(day.getDayOfMonth());
             case "weekday" -> day.getDayOfWeek().getDisplayName(TextStyle.FULL_STANDALONE, locale);

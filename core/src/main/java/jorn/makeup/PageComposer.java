@@ -24,6 +24,7 @@ import jorn.layout.BookLook;
 import jorn.layout.ContentsEntry;
 import jorn.layout.Flow;
 import jorn.layout.Grid;
+import jorn.layout.Hand;
 import jorn.layout.Lack;
 import jorn.layout.PageFacts;
 import jorn.layout.Placed;
@@ -148,6 +149,20 @@ public final class PageComposer {
         marks.addAll(design.marks());
         marks.addAll(furniture);
         return new PageArt(frame.trim(), frame.bleed(), marks);
+    }
+
+    /** A page as it looks when somebody has filled it in; for pictures, never for print. */
+    public PageArt filledIn(int number) {
+        PageArt bare = page(number);
+        Slot slot = pagination.page(number);
+        if (slot.isBlank()) {
+            return bare;
+        }
+        List<Mark> marks = new ArrayList<>(bare.marks());
+        Flow flow = flowOn(slot);
+        Recipe recipe = book.recipeOf(slot);
+        Placed.fillIn(recipe.root(), room(slot), flow, new Hand(recipe.id(), flow, marks));
+        return new PageArt(bare.trim(), bare.bleed(), marks);
     }
 
     /** A page with nothing but its design: the very same art for equal pages, so that painters need not compare it. */

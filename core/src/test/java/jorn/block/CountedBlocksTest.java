@@ -221,7 +221,8 @@ class CountedBlocksTest {
             Box area = new Box(0, 0, 300, rows * Length.mm(7).points());
             Flow flow = flow(area, Occasion.NONE, CalendarChoice.UNDATED, StyleShelf.of("quiet"));
             List<Mark> marks = new ArrayList<>();
-            new jorn.block.days.DayList(0, 7, false, jorn.block.days.DayList.DayFill.LINES, Optional.of("Notes"), null)
+            new jorn.block.days.DayList(
+                            0, 7, false, jorn.block.days.DayList.DayFill.LINES, Optional.of("Notes"), null, 0)
                     .draw(area, flow, marks);
             List<Double> tops = marks.stream()
                     .filter(m -> m instanceof Mark.Stroke s && s.width() == 0.5)

@@ -10,6 +10,7 @@ import jorn.calendar.MonthSheet;
 import jorn.layout.Align;
 import jorn.layout.Flow;
 import jorn.layout.Grid;
+import jorn.layout.Hand;
 import jorn.layout.Lack;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
@@ -66,17 +67,44 @@ public record ColourDays(
         StyledPen pen = new StyledPen(flow, out);
         double step = pen.step();
         int days = flow.date().map(d -> YearMonth.from(d).lengthOfMonth()).orElse(31);
-        int across = Math.max(1, Math.min(key.size(), (int) (area.width() / (step * KEY_WIDTH))));
-        int keyRows = key.isEmpty() ? 0 : (key.size() + across - 1) / across;
+        int across = keyColumns(area, flow);
+        int keyRows = keyRows(area, flow);
         int there = flow.grid().rowsIn(area.height());
-        double room = Math.max(0, (there - keyRows - (keyRows > 0 ? 1 : 0)) * step);
-        Box fields = new Box(area.x(), area.y(), area.width(), room);
+        Box fields = room(area, flow);
         double end = ring ? ring(fields, days, pen) : weeks(fields, days, flow, pen);
         double top = area.y() + Math.min(there - keyRows, flow.grid().rowsFor(end - area.y()) + 1) * step;
-        key(new Box(area.x(), top, area.width(), keyRows * step), across, pen);
+        key(new Box(area.x(), top, area.width(), keyRows * step), across, flow, pen);
     }
 
-    private double weeks(Box room, int days, Flow flow, StyledPen pen) {
+    private int keyColumns(Box area, Flow flow) {
+        return Math.max(
+                1, Math.min(key.size(), (int) (area.width() / (flow.grid().step() * KEY_WIDTH))));
+    }
+
+    private int keyRows(Box area, Flow flow) {
+        return key.isEmpty() ? 0 : (key.size() + keyColumns(area, flow) - 1) / keyColumns(area, flow);
+    }
+
+    /** The room above the key. */
+    private Box room(Box area, Flow flow) {
+        int keyRows = keyRows(area, flow);
+        int rows = flow.grid().rowsIn(area.height()) - keyRows - (keyRows > 0 ? 1 : 0);
+        return new Box(
+                area.x(),
+                area.y(),
+                area.width(),
+                Math.max(0, rows) * flow.grid().step());
+    }
+
+    /** Where the days' fields lie as weeks. */
+    private record Fields(double left, double top, double w, double h, int lead) {
+        Box of(int day) {
+            int at = day + lead;
+            return new Box(left + at % WEEK * w, top + Math.floorDiv(at, WEEK) * h, w, h).inset(1.3);
+        }
+    }
+
+    private static Fields fields(Box room, int days, Flow flow, StyledPen pen) {
         int lead = flow.date()
                 .map(d -> d.withDayOfMonth(1))
                 .map(d -> Math.floorMod(
@@ -88,17 +116,32 @@ public record ColourDays(
         int tall = flow.grid().rowsIn(Math.min(room.height() / rows, room.width() / WEEK * 1.05));
         double h = Math.max(1, tall) * pen.step();
         double w = Math.min(room.width() / WEEK, h * 1.3);
-        double left = room.centreX() - w * WEEK / 2;
+        return new Fields(room.centreX() - w * WEEK / 2, room.y(), w, h, lead);
+    }
+
+    private static double weeks(Box room, int days, Flow flow, StyledPen pen) {
+        Fields fields = fields(room, days, flow, pen);
         Lettering as = pen.figure(TypeStep.LABEL);
         for (int i = 0; i < days; i++) {
-            int at = i + lead;
-            int row = at / WEEK;
-            Box cell = new Box(left + at % WEEK * w, room.y() + row * h, w, h).inset(1.3);
+            Box cell = fields.of(i);
             pen.outline(
                     Path.rounded(cell, pen.corner() * 0.6), pen.style().lines().frame());
             pen.words(Integer.toString(i + 1), cell.inset(0, 3, 0, 3), cell.y() + 2 + as.size() * 0.85, as);
         }
-        return room.y() + rows * h;
+        return fields.of(days - 1).bottom() + 1.3;
+    }
+
+    @Override
+    public void fillIn(Box area, Flow flow, Hand hand) {
+        if (ring || lack(area, flow).isPresent()) {
+            return;
+        }
+        int days = flow.date().map(d -> YearMonth.from(d).lengthOfMonth()).orElse(31);
+        StyledPen pen = StyledPen.measuring(flow);
+        Fields fields = fields(room(area, flow), days, flow, pen);
+        for (int i = 0; i < days * 0.8; i++) {
+            hand.hatch(fields.of(i).inset(4 + hand.below(3)));
+        }
     }
 
     private static double ring(Box room, int days, StyledPen pen) {
@@ -139,7 +182,7 @@ public record ColourDays(
         return cy + outer + as.size() * 1.5;
     }
 
-    private void key(Box at, int across, StyledPen pen) {
+    private void key(Box at, int across, Flow flow, StyledPen pen) {
         double w = at.width() / across;
         double side = pen.tickSide();
         for (int i = 0; i < key.size(); i++) {
@@ -148,15 +191,17 @@ public record ColourDays(
             double y = at.y() + row * pen.step();
             pen.tick(x, pen.tickTop(y), side, DayBadge.turn(i));
             double from = x + side + pen.step() * 0.3;
-            pen.words(key.get(i), Box.orEmpty(from, y, x + w - from - 2, pen.step()), pen.base(y), pen.label());
+            pen.words(
+                    flow.fill(key.get(i)),
+                    Box.orEmpty(from, y, x + w - from - 2, pen.step()),
+                    pen.base(y),
+                    pen.label());
         }
     }
 
     /** Rows that six weeks take, with the key below them and a row between. */
     private int wanted(Box area, Flow flow) {
-        int across = Math.max(
-                1, Math.min(key.size(), (int) (area.width() / (flow.grid().step() * KEY_WIDTH))));
-        return MonthSheet.ROWS + (key.isEmpty() ? 0 : 1 + (key.size() + across - 1) / across);
+        return MonthSheet.ROWS + (key.isEmpty() ? 0 : 1 + keyRows(area, flow));
     }
 
     @Override

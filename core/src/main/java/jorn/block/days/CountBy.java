@@ -33,8 +33,19 @@ public enum CountBy {
     HOURS,
     /** The weeks of a quarter. */
     @Label("block.count-by.quarter")
-    QUARTER;
+    QUARTER,
+    /** Five years, the page's own first. */
+    @Label("block.count-by.years")
+    YEARS,
+    /** Twenty, numbered: milk teeth. */
+    @Label("block.count-by.twenty")
+    TWENTY,
+    /** As many rows as there is room for, numbered. */
+    @Label("block.count-by.numbers")
+    NUMBERS;
 
+    private static final int FIVE = 5;
+    private static final int MILK_TEETH = 20;
     private static final int LONGEST_MONTH = 31;
     private static final int HOURS_OF_A_DAY = 24;
     private static final int WEEKS_OF_A_QUARTER = 13;
@@ -53,7 +64,17 @@ public enum CountBy {
         Locale locale = flow.calendar().locale();
         WeekRule weeks = flow.calendar().weeks();
         return switch (this) {
-            case ROOM -> List.of();
+            case ROOM, NUMBERS -> List.of();
+            case TWENTY -> IntStream.rangeClosed(1, MILK_TEETH)
+                    .mapToObj(Integer::toString)
+                    .map(n -> new CountedRow(n, n, false))
+                    .toList();
+            case YEARS -> IntStream.range(0, FIVE)
+                    .mapToObj(i -> flow.date()
+                            .map(d -> Integer.toString(d.getYear() + i))
+                            .orElse("20"))
+                    .map(y -> new CountedRow(y, y, false))
+                    .toList();
             case WEEK -> {
                 Optional<LocalDate> first = flow.date().map(weeks::startOf);
                 yield IntStream.range(0, 7)
@@ -77,7 +98,9 @@ public enum CountBy {
     /** The most rows that there can be, so that every month's page has the same grid. */
     public int most() {
         return switch (this) {
-            case ROOM -> 0;
+            case ROOM, NUMBERS -> 0;
+            case YEARS -> FIVE;
+            case TWENTY -> MILK_TEETH;
             case WEEK -> 7;
             case MONTH -> LONGEST_MONTH;
             case YEAR -> 12;

@@ -37,8 +37,14 @@ record DayBadge(String name, Optional<String> figure, String notes, boolean isDa
 
     /** The day of a page's week. */
     static DayBadge of(int day, Flow flow) {
-        Optional<LocalDate> date =
-                flow.date().map(flow.calendar().weeks()::startOf).map(d -> d.plusDays(day));
+        return of(day, 0, flow);
+    }
+
+    /** The same day some weeks later. */
+    static DayBadge of(int day, int weeks, Flow flow) {
+        Optional<LocalDate> date = flow.date()
+                .map(flow.calendar().weeks()::startOf)
+                .map(d -> d.plusWeeks(weeks).plusDays(day));
         DayForm form = flow.style().days();
         DayOfWeek column = flow.calendar().weeks().column(day);
         TextStyle style = form.name() == NameForm.SHORT ? TextStyle.SHORT_STANDALONE : TextStyle.FULL_STANDALONE;

@@ -10,6 +10,7 @@ public final class DayBlocks implements NodeFamily {
     public List<NodeKind<?>> kinds() {
         return List.of(
                 DayList.KIND,
+                WeekLine.KIND,
                 Hours.KIND,
                 MonthPage.KIND,
                 LittleMonths.KIND,

@@ -10,6 +10,7 @@ import jorn.art.Palette.Role;
 import jorn.art.Path;
 import jorn.json.Required;
 import jorn.layout.Flow;
+import jorn.layout.Hand;
 import jorn.layout.Lack;
 import jorn.layout.Limits;
 import jorn.layout.Node;
@@ -33,6 +34,7 @@ import jorn.style.Rule;
  * @param fill what there is to write on
  * @param last title of a further field; absent for none, may hold fields
  * @param lastFill what there is to write on in it
+ * @param later how many weeks after the page's own, 0 to 12
  */
 public record DayList(
         @Label(value = "block.day-list.from", as = jorn.say.SettingKind.ORDINAL) int from,
@@ -40,7 +42,8 @@ public record DayList(
         @Label("block.day-list.across") boolean across,
         @Label("block.day-list.fill") DayFill fill,
         @Label(value = "block.day-list.last", onPage = true) Optional<String> last,
-        @Label("block.day-list.last-fill") DayFill lastFill)
+        @Label("block.day-list.last-fill") DayFill lastFill,
+        @Label("block.day-list.later") int later)
         implements Node {
     /** What there is to write on. */
     public enum DayFill {
@@ -57,7 +60,7 @@ public record DayList(
                     "days",
                     Wording.of("block.day-list.name"),
                     Wording.of("block.day-list.says"),
-                    () -> new DayList(0, 7, false, DayFill.LINES, Optional.empty(), DayFill.LINES));
+                    () -> new DayList(0, 7, false, DayFill.LINES, Optional.empty(), DayFill.LINES, 0));
 
     private static final int TICKS = 3;
     private static final int LEAST_ROWS = 2;
@@ -70,6 +73,7 @@ public record DayList(
         fill = fill == null ? DayFill.LINES : fill;
         last = last == null ? Optional.empty() : last;
         lastFill = lastFill == null ? DayFill.LINES : lastFill;
+        later = Limits.whole(later, Wording.of("block.day-list.later"), 0, 12);
     }
 
     private int fields() {
@@ -90,7 +94,7 @@ public record DayList(
     }
 
     private DayBadge badge(int i, Flow flow) {
-        return i < count ? DayBadge.of(from + i, flow) : DayBadge.titled(flow.fill(last.orElse("")));
+        return i < count ? DayBadge.of(from + i, later, flow) : DayBadge.titled(flow.fill(last.orElse("")));
     }
 
     private DayFill fill(int i) {
@@ -186,6 +190,33 @@ public record DayList(
             case DOTS -> dots(in, lined, pen);
             case BARE -> {
                 // White.
+            }
+        }
+    }
+
+    @Override
+    public void fillIn(Box area, Flow flow, Hand hand) {
+        StyledPen pen = StyledPen.measuring(flow);
+        double step = pen.step();
+        int there = flow.grid().rowsIn(area.height());
+        boolean beside = pen.style().days().badge().beside();
+        for (int i = 0; i < fields(); i++) {
+            double w = area.width() / fields();
+            int each = across ? there : Math.max(LEAST_ROWS, there / fields());
+            double top =
+                    across ? area.y() : area.y() + (there - each * Math.min(fields(), there / each) + i * each) * step;
+            int head = across ? (beside ? 2 : 1) : beside ? 0 : 1;
+            double left = across ? i * w + 3 : Math.max(DayBadge.side(pen, area.width()) * 1.2, step * 1.2);
+            double wide = across ? w - 6 : area.width() - left - step;
+            int lines = 1 + hand.below(Math.max(1, Math.min(3, each - head - 1)));
+            for (int l = 0; l < lines && head + l < each - 1; l++) {
+                double y = top + (head + l) * step;
+                if (y + step > area.bottom() + 0.01) {
+                    break;
+                }
+                boolean ticks = fill(i) == DayFill.TICKS && l < TICKS;
+                double in = ticks ? pen.tickSide() + step * 0.3 : 0;
+                hand.note("appointment", Box.orEmpty(area.x() + left + in, y, wide - in, step), pen.base(y));
             }
         }
     }
@@ -333,9 +364,9 @@ public record DayList(
         if (last.isPresent()) {
             remedies.add(new Lack.Remedy(
                     Message.of("block.day-list.without-last"),
-                    new DayList(from, count, across, fill, Optional.empty(), lastFill)));
+                    new DayList(from, count, across, fill, Optional.empty(), lastFill, later)));
         }
-        DayList otherWay = new DayList(from, count, !across, fill, last, lastFill);
+        DayList otherWay = new DayList(from, count, !across, fill, last, lastFill, later);
         if (otherWay.hasRoom(area, flow)) {
             remedies.add(new Lack.Remedy(
                     Message.of(across ? "block.day-list.make-rows" : "block.day-list.make-columns"), otherWay));
@@ -343,7 +374,8 @@ public record DayList(
         if (count > 1) {
             int fewer = (count + 1) / 2;
             remedies.add(new Lack.Remedy(
-                    Message.of("block.day-list.fewer", fewer), new DayList(from, fewer, across, fill, last, lastFill)));
+                    Message.of("block.day-list.fewer", fewer),
+                    new DayList(from, fewer, across, fill, last, lastFill, later)));
         }
         return Optional.of(new Lack(says, remedies));
     }

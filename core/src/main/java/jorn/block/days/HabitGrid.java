@@ -10,6 +10,7 @@ import jorn.block.days.CountBy.CountedRow;
 import jorn.json.Required;
 import jorn.layout.Flow;
 import jorn.layout.Grid;
+import jorn.layout.Hand;
 import jorn.layout.Lack;
 import jorn.layout.Limits;
 import jorn.layout.Node;
@@ -55,7 +56,7 @@ public record HabitGrid(
 
     /** What is counted down; the days of the month where only the room would count. */
     private CountBy counted() {
-        return by == CountBy.ROOM ? CountBy.MONTH : by;
+        return by.most() == 0 ? CountBy.MONTH : by;
     }
 
     /** How the boxes lie. */
@@ -141,6 +142,28 @@ public record HabitGrid(
             }
         }
         pen.across(frame, at.x(), right, bottom);
+    }
+
+    @Override
+    public void fillIn(Box area, Flow flow, Hand hand) {
+        StyledPen pen = StyledPen.measuring(flow);
+        Plan plan = plan(area, flow, pen);
+        int counted = counted().rows(flow).size();
+        double gap = pen.step() * 0.7;
+        double width = (area.width() - gap * (plan.groups() - 1)) / plan.groups();
+        double side = Math.min(pen.tickSide(), plan.column() - 1.2);
+        for (int c = 0; c < plan.shown(); c++) {
+            double left = area.x() + plan.label() + c * plan.column();
+            hand.upright("habit", new Box(left, area.y() + 4, plan.column(), HEAD * pen.step() - 7));
+            for (int d = 0; d < counted * 0.75; d++) {
+                int g = Math.floorDiv(d, Math.max(1, plan.rows()));
+                double x = left + g * (width + gap) + (plan.column() - side) / 2;
+                double y = area.y() + (HEAD + (d - g * plan.rows()) * plan.tall()) * pen.step();
+                if (hand.below(4) > 0) {
+                    hand.tick(x, y + (pen.step() * plan.tall() - side) / 2, side);
+                }
+            }
+        }
     }
 
     @Override

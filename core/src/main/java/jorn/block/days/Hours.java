@@ -10,6 +10,7 @@ import jorn.art.Path;
 import jorn.json.Required;
 import jorn.layout.Align;
 import jorn.layout.Flow;
+import jorn.layout.Hand;
 import jorn.layout.Lack;
 import jorn.layout.Limits;
 import jorn.layout.Node;
@@ -105,6 +106,23 @@ public record Hours(
         pen.writing(area.x() + label, area.right(), bottom, days > 1 ? spare - over - 1 : spare - over);
         if (days > 1 && foot > bottom) {
             pen.across(pen.style().lines().frame(), area.x(), area.right(), foot);
+        }
+    }
+
+    @Override
+    public void fillIn(Box area, Flow flow, Hand hand) {
+        StyledPen pen = StyledPen.measuring(flow);
+        int there = flow.grid().rowsIn(area.height()) - head();
+        int each = Math.max(1, Math.min(4, there / hours()));
+        int shown = Math.min(hours(), Math.max(0, there / each));
+        int over = Math.min(1, Math.max(0, there - shown * each));
+        double label = pen.width("00:00", pen.label()) + pen.step() * 0.6;
+        double w = (area.width() - label) / days;
+        for (int d = 0; d < days; d++) {
+            for (int h = 1 + hand.below(3); h < shown; h += 2 + hand.below(4)) {
+                double y = area.y() + (head() + over + h * each) * pen.step();
+                hand.note("appointment", new Box(area.x() + label + d * w, y, w, pen.step()), pen.base(y));
+            }
         }
     }
 

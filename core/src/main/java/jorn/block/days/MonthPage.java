@@ -16,6 +16,7 @@ import jorn.calendar.MonthSheet;
 import jorn.calendar.WeekRule;
 import jorn.layout.Align;
 import jorn.layout.Flow;
+import jorn.layout.Hand;
 import jorn.layout.Lack;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
@@ -127,6 +128,42 @@ public record MonthPage(
             lines(grid, w, each * step, pen);
         }
         sheet.filter(s -> weekNumbers).ifPresent(s -> weeks(s, grid, w, each * step, flow, pen));
+    }
+
+    @Override
+    public void fillIn(Box area, Flow flow, Hand hand) {
+        StyledPen pen = StyledPen.measuring(flow);
+        double step = pen.step();
+        int there = flow.grid().rowsIn(area.height());
+        int each = (there - 1) / ROWS;
+        if (each < 2) {
+            return;
+        }
+        double top = area.y() + (there - each * ROWS) * step;
+        double w = area.width() / fields();
+        Optional<MonthSheet> sheet = flow.date()
+                .map(YearMonth::from)
+                .map(m -> MonthSheet.of(m, flow.calendar().weeks()));
+        int number = 1;
+        for (int r = 0; r < ROWS; r++) {
+            for (int c = 0; c < days(); c++) {
+                int column = columns.from + c;
+                boolean inside = sheet.isPresent() ? sheet.get().isInside(r, column) : number <= 31;
+                double x = area.x() + c * w;
+                double y = top + r * each * step;
+                if (inside && sheet.isEmpty()) {
+                    hand.write(Integer.toString(number), new Box(x + 2, y, w, step), y + step * 0.8);
+                    number++;
+                }
+                if (inside && hand.below(3) == 0) {
+                    hand.note("appointment", new Box(x + 2, y + step, w - 4, step), y + step * 1.85);
+                }
+            }
+        }
+        if (last.isPresent()) {
+            Box notes = new Box(area.right() - w + step * 0.3, top, w - step * 0.6, step);
+            hand.lines("notes", notes, top, each * 2);
+        }
     }
 
     private void names(DayOfWeek day, Box head, Flow flow, StyledPen pen) {
@@ -287,7 +324,7 @@ public record MonthPage(
         for (int r = 0; r < sheet.rowsInUse(); r++) {
             double y = grid.y() + r * h;
             pen.words(
-                    Wording.of("pages.week-short", weeks.number(sheet.day(r, 0))),
+                    flow.fill("@week-short").replace("{0}", Integer.toString(weeks.number(sheet.day(r, 0)))),
                     new Box(grid.x(), y, w - 4, h),
                     y + pen.step() * 0.2 + as.size() * 0.76,
                     as);

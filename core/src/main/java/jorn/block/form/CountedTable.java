@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.art.Palette.Role;
@@ -17,6 +18,7 @@ import jorn.json.Required;
 import jorn.layout.Align;
 import jorn.layout.Flow;
 import jorn.layout.Grid;
+import jorn.layout.Hand;
 import jorn.layout.Lack;
 import jorn.layout.Limits;
 import jorn.layout.Node;
@@ -38,19 +40,25 @@ import jorn.text.Typeface.Style;
  * @param tall rows of the grid to each row, 1 to 6; 0 for as tall as there is room
  * @param sums label of a last row for sums; absent for none
  * @param carried whether the first row brings forward and the last carries forward
+ * @param names what the first rows are for, where only the room counts: categories
  */
 public record CountedTable(
         @Required List<Column> columns,
         @Label("block.sheet.rows-are") CountBy by,
         @Label("block.sheet.tall") int tall,
         @Label("block.sheet.sums") Optional<String> sums,
-        @Label("block.sheet.carried") boolean carried)
+        @Label("block.sheet.carried") boolean carried,
+        @Label("block.sheet.names") List<String> names)
         implements Node {
     /** What is written in a column. */
     public enum ColumnKind {
         WORDS,
         MONEY,
         TICK,
+        /** Seven to write in, headed by the days of the week. */
+        DAYS,
+        /** Five to write in, headed by the days without the weekend. */
+        SCHOOL_DAYS,
         /** Seven narrow ones to tick, headed by the letters of the days. */
         WEEK_TICKS,
         /** Twelve narrow ones to tick, headed by the letters of the months. */
@@ -86,17 +94,22 @@ public record CountedTable(
                             CountBy.ROOM,
                             1,
                             Optional.empty(),
-                            false));
+                            false,
+                            List.of()));
 
     private static final int MOST = 12;
     private static final int MOST_GROUPS = 2;
     private static final double GAP = 0.7;
+
+    /** Rows of so many of the grid's have its lines inside. */
+    private static final double ROOMY = 2.9;
 
     public CountedTable {
         columns = List.copyOf(columns);
         by = by == null ? CountBy.ROOM : by;
         tall = Limits.whole(tall, Wording.of("block.sheet.tall"), 0, 6);
         sums = sums == null ? Optional.empty() : sums;
+        names = names == null ? List.of() : List.copyOf(names);
         if (columns.isEmpty() || columns.size() > MOST) {
             throw Trouble.of("block.sheet.bad-columns", columns.size(), MOST);
         }
@@ -114,6 +127,7 @@ public record CountedTable(
                         all.add(narrow(day.getDisplayName(TextStyle.NARROW_STANDALONE, locale), column, 7));
                     }
                 }
+                case DAYS, SCHOOL_DAYS -> all.addAll(days(column, flow));
                 case YEAR_TICKS -> {
                     for (Month month : Month.values()) {
                         all.add(narrow(month.getDisplayName(TextStyle.NARROW_STANDALONE, locale), column, 12));
@@ -125,6 +139,24 @@ public record CountedTable(
         return all;
     }
 
+    private static List<Column> days(Column of, Flow flow) {
+        boolean whole = of.kind() == ColumnKind.DAYS;
+        List<DayOfWeek> days = new ArrayList<>();
+        for (int i = 0; i < 7; i++) {
+            DayOfWeek day = flow.calendar().weeks().column(i);
+            if (whole || (day != DayOfWeek.SATURDAY && day != DayOfWeek.SUNDAY)) {
+                days.add(day);
+            }
+        }
+        return days.stream()
+                .map(d -> new Column(
+                        d.getDisplayName(
+                                TextStyle.SHORT_STANDALONE, flow.calendar().locale()),
+                        of.share() / days.size(),
+                        ColumnKind.WORDS))
+                .toList();
+    }
+
     private static Column narrow(String head, Column of, int count) {
         return new Column(head, of.share() / count, ColumnKind.TICK);
     }
@@ -132,7 +164,7 @@ public record CountedTable(
     /** How many tables stand side by side: the days of a month are more than the rows of most pages. */
     private int groups(Box area, Flow flow) {
         int there = Math.max(1, flow.grid().rowsIn(area.height()) - extra());
-        return by.most() <= there ? 1 : Math.min(MOST_GROUPS, (by.most() + there - 1) / there);
+        return by.most() <= there || by == CountBy.YEARS ? 1 : Math.min(MOST_GROUPS, (by.most() + there - 1) / there);
     }
 
     private int extra() {
@@ -142,8 +174,8 @@ public record CountedTable(
     /** How many rows each group has, and how tall each row is. */
     private int[] count(Box area, Flow flow) {
         int there = Math.max(0, flow.grid().rowsIn(area.height()) - extra());
-        if (by == CountBy.ROOM) {
-            int each = Math.max(1, tall);
+        if (by.most() == 0) {
+            int each = tall > 0 ? tall : Math.max(1, there / Math.max(1, names.size()));
             return new int[] {there / each, each};
         }
         int groups = groups(area, flow);
@@ -159,19 +191,37 @@ public record CountedTable(
         }
         StyledPen pen = new StyledPen(flow, out);
         int[] count = count(area, flow);
-        List<CountedRow> named = by.rows(flow);
+        List<CountedRow> named = rows(count[0], flow);
+        boolean all = by.most() > 0;
         int groups = groups(area, flow);
         double gap = pen.step() * GAP;
         double w = (area.width() - gap * (groups - 1)) / groups;
         for (int g = 0; g < groups; g++) {
             int from = Math.min(named.size(), g * count[0]);
             int to = Math.min(named.size(), from + count[0]);
-            int rows = named.isEmpty() ? count[0] : to - from;
+            int rows = all ? to - from : count[0];
             if (rows > 0) {
                 Box at = new Box(area.x() + g * (w + gap), area.y(), w, area.height());
                 new Table(drawn(flow), named.subList(from, to), at, pen, flow).draw(rows, count[1], g == groups - 1);
             }
         }
+    }
+
+    /** What stands at the rows' beginnings: what is counted, or their names and numbers. */
+    private List<CountedRow> rows(int there, Flow flow) {
+        if (by == CountBy.NUMBERS) {
+            return IntStream.rangeClosed(1, there)
+                    .mapToObj(Integer::toString)
+                    .map(n -> new CountedRow(n, n, false))
+                    .toList();
+        }
+        return by == CountBy.ROOM
+                ? names.stream()
+                        .limit(there)
+                        .map(flow::fill)
+                        .map(n -> new CountedRow(n, n, false))
+                        .toList()
+                : by.rows(flow);
     }
 
     /** One of the groups. */
@@ -214,9 +264,9 @@ public record CountedTable(
             Rule frame = pen.style().lines().frame();
             pen.across(frame, area.x(), area.right(), head);
             if (carried) {
-                say(Wording.of("pages.brought-forward"), head, pen.label());
+                say(flow.fill("@brought-forward"), head, pen.label());
                 pen.across(pen.style().lines().writing(), area.x(), area.right(), body);
-                say(Wording.of("pages.carried-forward"), end, pen.label());
+                say(flow.fill("@carried-forward"), end, pen.label());
             }
             for (int r = 0; r < rows; r++) {
                 row(r, body + r * tall * step, tall * step);
@@ -280,7 +330,15 @@ public record CountedTable(
                     pen.tick((x[c] + x[c + 1] - side) / 2, y + (Math.min(h, step) - side) / 2, side, Role.LINE);
                 }
             }
-            pen.across(pen.style().lines().writing(), area.x(), area.right(), y + h);
+            boolean within = h >= ROOMY * step;
+            for (double line = y + step; within && line < y + h - 1; line += step) {
+                pen.across(pen.style().lines().writing(), x[1], area.right(), line);
+            }
+            pen.across(
+                    within ? pen.style().lines().frame() : pen.style().lines().writing(),
+                    area.x(),
+                    area.right(),
+                    y + h);
         }
 
         private void columns(double from, double to) {
@@ -299,6 +357,33 @@ public record CountedTable(
         }
     }
 
+    @Override
+    public void fillIn(Box area, Flow flow, Hand hand) {
+        if (!flow.grid().canHold(area)) {
+            return;
+        }
+        StyledPen pen = StyledPen.measuring(flow);
+        int[] count = count(area, flow);
+        int groups = groups(area, flow);
+        double gap = pen.step() * GAP;
+        double w = (area.width() - gap * (groups - 1)) / groups;
+        List<CountedRow> named = rows(count[0], flow);
+        for (int g = 0; g < groups; g++) {
+            Box at = new Box(area.x() + g * (w + gap), area.y(), w, area.height());
+            int from = Math.min(named.size(), g * count[0]);
+            int to = Math.min(named.size(), from + count[0]);
+            Table table = new Table(drawn(flow), named.subList(from, to), at, pen, flow);
+            int rows = by.most() > 0 ? to - from : count[0];
+            new TableHand(table.columns, table.x, named.isEmpty() ? 0 : to - from, pen, hand)
+                    .write(
+                            area.y() + pen.step() * (carried ? 2 : 1),
+                            rows,
+                            count[1],
+                            g == groups - 1 && sums.isPresent(),
+                            carried);
+        }
+    }
+
     private static double pad(int c, StyledPen pen) {
         return c == 0 ? 0 : pen.step() * 0.22;
     }
@@ -306,7 +391,7 @@ public record CountedTable(
     @Override
     public Optional<Lack> lack(Box area, Flow flow) {
         int[] count = count(area, flow);
-        int wanted = by == CountBy.ROOM ? 1 : by.rows(flow).size();
+        int wanted = by.most() == 0 ? Math.max(1, names.size()) : by.rows(flow).size();
         int there = count[0] * groups(area, flow);
         if (there >= wanted) {
             return narrow(area, flow);
@@ -315,12 +400,13 @@ public record CountedTable(
         List<Lack.Remedy> remedies = new ArrayList<>();
         if (tall > 1) {
             remedies.add(new Lack.Remedy(
-                    Message.of("block.sheet.lower-rows"), new CountedTable(columns, by, tall - 1, sums, carried)));
+                    Message.of("block.sheet.lower-rows"),
+                    new CountedTable(columns, by, tall - 1, sums, carried, names)));
         }
         if (sums.isPresent() && there + 1 >= wanted) {
             remedies.add(new Lack.Remedy(
                     Message.of("block.sheet.without-sums"),
-                    new CountedTable(columns, by, tall, Optional.empty(), carried)));
+                    new CountedTable(columns, by, tall, Optional.empty(), carried, names)));
         }
         return Optional.of(new Lack(says, remedies));
     }
@@ -337,7 +423,7 @@ public record CountedTable(
 
     @Override
     public double naturalHeight(double width, Flow flow) {
-        int n = by == CountBy.ROOM ? 3 : Math.min(16, by.most());
+        int n = by.most() == 0 ? Math.max(3, names.size()) : Math.min(16, by.most());
         return (extra() + n * Math.max(1, tall)) * flow.grid().step();
     }
 }

@@ -6,6 +6,7 @@ import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.json.Required;
 import jorn.layout.Flow;
+import jorn.layout.Hand;
 import jorn.layout.Lack;
 import jorn.layout.Limits;
 import jorn.layout.Node;
@@ -67,6 +68,21 @@ public record FillIn(
                     flow.fill(labels.get(i)), new Box(x, y, w - pen.step(), pen.step()), pen.base(y), pen.label());
             double from = x + used + (used > 0 ? pen.step() * 0.35 : 0);
             pen.across(pen.style().lines().writing(), from, x + w, y + pen.step());
+        }
+    }
+
+    @Override
+    public void fillIn(Box area, Flow flow, Hand hand) {
+        StyledPen pen = StyledPen.measuring(flow);
+        double gap = pen.step() * GAP;
+        double w = (area.width() - gap * (columns - 1)) / columns;
+        for (int i = 0; i < labels.size(); i++) {
+            double y = area.y() + Math.floorDiv(i, columns) * pen.step();
+            double x = area.x() + i % columns * (w + gap);
+            double used = pen.width(flow.fill(labels.get(i)), pen.label()) + pen.step() * 0.45;
+            if (y + pen.step() <= area.bottom() + 0.01) {
+                hand.note(labels.get(i), Box.orEmpty(x + used, y, w - used, pen.step()), pen.base(y));
+            }
         }
     }
 

@@ -8,6 +8,7 @@ import jorn.art.Palette.Role;
 import jorn.art.Path;
 import jorn.layout.Align;
 import jorn.layout.Flow;
+import jorn.layout.Hand;
 import jorn.layout.Lack;
 import jorn.layout.Limits;
 import jorn.layout.Node;
@@ -105,6 +106,18 @@ public record Rating(
                             .close()
                             .build(),
                     pen.style().lines().frame().withRole(Role.ACCENT));
+        }
+    }
+
+    @Override
+    public void fillIn(Box area, Flow flow, Hand hand) {
+        StyledPen pen = StyledPen.measuring(flow);
+        double side = pen.tickSide();
+        double across = Math.max(side + 1, stepWidth(area, flow, pen));
+        boolean one = sign == RatingSign.NUMBER;
+        int marked = 1 + (steps + hand.below(steps)) / 2;
+        for (int i = one ? marked - 1 : 0; i < Math.min(steps, marked); i++) {
+            hand.hatch(new Box(area.x() + words(flow, pen) + i * across, pen.tickTop(area.y()), side, side).inset(1.5));
         }
     }
 

@@ -7,6 +7,7 @@ import jorn.art.Mark;
 import jorn.art.Palette.Role;
 import jorn.layout.Align;
 import jorn.layout.Flow;
+import jorn.layout.Hand;
 import jorn.layout.Lack;
 import jorn.layout.Limits;
 import jorn.layout.Node;
@@ -102,6 +103,35 @@ public record TickList(
                     flow.fill(words.get(i)), Box.orEmpty(from, y, x + w - from, pen.step()), pen.base(y), pen.label());
         }
         pen.across(pen.style().lines().writing(), from, x + w, y + pen.step());
+    }
+
+    @Override
+    public void fillIn(Box area, Flow flow, Hand hand) {
+        StyledPen pen = StyledPen.measuring(flow);
+        int there = flow.grid().rowsIn(area.height());
+        int rows = wanted() == 0 ? there : Math.min(there, rows());
+        double gap = pen.step() * GAP;
+        double w = (area.width() - gap * (columns - 1)) / columns;
+        int all = wanted() == 0 ? rows * columns : wanted();
+        for (int i = 0; i < all; i++) {
+            int c = Math.floorDiv(i, Math.max(1, rows));
+            double x = area.x() + c * (w + gap);
+            double y = area.y() + (i - c * rows) * pen.step();
+            double side = pen.tickSide();
+            boolean bare = i >= words.size();
+            if (c >= columns
+                    || y + pen.step() > area.bottom() + 0.01
+                    || (bare && i - c * rows >= Math.ceil(rows * 0.7))) {
+                continue;
+            }
+            if (bare) {
+                double from = x + side + pen.step() * 0.3;
+                hand.note(hand.about(), Box.orEmpty(from, y, x + w - from, pen.step()), pen.base(y));
+            }
+            if (!numbered && hand.below(5) > 1) {
+                hand.tick(x, pen.tickTop(y), side);
+            }
+        }
     }
 
     @Override

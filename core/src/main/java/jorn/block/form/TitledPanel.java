@@ -1,6 +1,7 @@
 package jorn.block.form;
 
 import java.util.List;
+import java.util.Optional;
 import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.art.Palette.Role;
@@ -99,6 +100,11 @@ public record TitledPanel(
         double head = title.isBlank() ? 0 : Math.min(step, area.height());
         return List.of(
                 Box.orEmpty(inside.x(), area.y() + head, inside.width(), Math.max(0, area.height() - head - foot)));
+    }
+
+    @Override
+    public Optional<String> topic() {
+        return title.isBlank() ? Optional.empty() : Optional.of(title);
     }
 
     @Override

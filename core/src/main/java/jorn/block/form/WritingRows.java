@@ -6,6 +6,7 @@ import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.art.Palette.Role;
 import jorn.layout.Flow;
+import jorn.layout.Hand;
 import jorn.layout.Lack;
 import jorn.layout.Limits;
 import jorn.layout.Node;
@@ -72,6 +73,19 @@ public record WritingRows(
                     area.y(),
                     area.y() + shown * pen.step());
         }
+    }
+
+    @Override
+    public void fillIn(Box area, Flow flow, Hand hand) {
+        StyledPen pen = StyledPen.measuring(flow);
+        int there = flow.grid().rowsIn(area.height());
+        int shown = rows == 0 ? there : Math.min(there, rows);
+        int from = title.isBlank() ? 0 : 1;
+        String about = title.isBlank() ? hand.about() : title;
+        double left = margin ? Math.min(pen.step() * MARGIN, area.width() / 5) + 3 : 0;
+        // Nobody fills a page to its last line.
+        int written = Math.max(Math.min(shown, 2), (int) Math.round(shown * 0.6));
+        hand.lines(about, area.inset(0, 0, 0, left), area.y() + from * pen.step(), Math.max(0, written - from));
     }
 
     @Override

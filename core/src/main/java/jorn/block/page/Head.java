@@ -90,6 +90,11 @@ public record Head(
     }
 
     @Override
+    public Optional<String> topic() {
+        return Optional.of(text);
+    }
+
+    @Override
     public double naturalHeight(double width, Flow flow) {
         return rows(flow) * flow.grid().step();
     }
@@ -102,6 +107,7 @@ public record Head(
         StyledPen pen = new StyledPen(flow, out);
         if (isCramped(area, flow)) {
             String words = undated.filter(u -> flow.date().isEmpty())
+                    .map(flow::fill)
                     .orElseGet(() -> flow.fill(text).strip());
             pen.words(words, area, pen.base(area.y()), pen.title());
             return;
@@ -111,7 +117,7 @@ public record Head(
         double base = base(area, flow, form, pen);
         Lettering as = lettering(flow, pen);
         String aside = flow.fill(this.aside).strip();
-        Optional<String> label = undated.filter(u -> flow.date().isEmpty());
+        Optional<String> label = undated.filter(u -> flow.date().isEmpty()).map(flow::fill);
         String text = label.orElseGet(() -> flow.fill(this.text).strip());
         Lettering small = small(pen, as);
         double beside = label.isPresent() || aside.isEmpty() ? 0 : pen.width(aside, small) + pen.step() * 0.8;

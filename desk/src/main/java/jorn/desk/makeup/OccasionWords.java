@@ -25,11 +25,11 @@ final class OccasionWords {
         LocalDate from = occasion.from().get();
         return switch (occasion.span().get()) {
             case DAY -> written("d MMMM yyyy", from);
-            case WEEK -> Wording.of(
+            case WEEK, FOUR_WEEKS -> Wording.of(
                     "desk.occasion.week",
                     weeks.number(from),
                     written("d MMM", from),
-                    written("d MMM yyyy", from.plusDays(6)));
+                    written("d MMM yyyy", occasion.to().orElseThrow()));
             case MONTH -> written("LLLL yyyy", from);
             case QUARTER -> Wording.of("desk.occasion.quarter", (from.getMonthValue() + 2) / 3, from.getYear());
             case YEAR -> Integer.toString(from.getYear());

@@ -1,0 +1,48 @@
+package jorn.calendar;
+
+import com.ibm.icu.text.DateIntervalFormat;
+import com.ibm.icu.text.DateTimePatternGenerator;
+import com.ibm.icu.text.SimpleDateFormat;
+import com.ibm.icu.util.DateInterval;
+import com.ibm.icu.util.TimeZone;
+import com.ibm.icu.util.ULocale;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** Days written as the Unicode CLDR has them for a language: order, case and short forms are each language's own. */
+final class DateWords {
+    private static final Map<String, DateIntervalFormat> RANGES = new ConcurrentHashMap<>();
+    private static final TimeZone ZONE = TimeZone.GMT_ZONE;
+
+    private DateWords() {}
+
+    private static long millis(LocalDate day) {
+        return day.atStartOfDay(ZoneOffset.UTC).toInstant().toEpochMilli();
+    }
+
+    /** A day of any year: "5 October". */
+    static String dayOfMonth(LocalDate day, Locale locale) {
+        SimpleDateFormat format = new SimpleDateFormat(
+                DateTimePatternGenerator.getInstance(ULocale.forLocale(locale)).getBestPattern("MMMMd"),
+                ULocale.forLocale(locale));
+        format.setTimeZone(ZONE);
+        return format.format(Long.valueOf(millis(day)));
+    }
+
+    /** From one day to another, without the year: "5 – 11 Oct". */
+    static String range(LocalDate first, LocalDate last, Locale locale) {
+        DateIntervalFormat format = RANGES.computeIfAbsent(locale.toLanguageTag(), tag -> {
+            DateIntervalFormat made = DateIntervalFormat.getInstance("MMMd", ULocale.forLanguageTag(tag));
+            made.setTimeZone(ZONE);
+            return made;
+        });
+        synchronized (format) {
+            String words = format.format(new DateInterval(millis(first), millis(last)));
+            // Thin spaces around the dash are wanted by typographers, but not every face has them.
+            return words.replace('\u2009', ' ').replace('\u202f', ' ').replace('\u00a0', ' ');
+        }
+    }
+}
