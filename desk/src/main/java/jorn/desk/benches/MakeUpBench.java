@@ -73,7 +73,7 @@ public final class MakeUpBench implements Bench {
                 "designs",
                 Wording.of("desk.make-up.page-designs-take-one"),
                 slips,
-                () -> new DesignsSlip(desk, painter, work, plan));
+                () -> new DesignsSlip(desk, files, painter, work, plan));
         handling = new PageGestures(desk, work, plan, spread, typing, slips, painter, designs::fire);
         column = new PageColumn(desk, files, work, handling);
         work.setOnChoice(this::show);

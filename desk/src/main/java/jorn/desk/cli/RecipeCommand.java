@@ -2,8 +2,10 @@ package jorn.desk.cli;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import jorn.art.PageArt;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Placement;
@@ -16,6 +18,7 @@ import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.print.export.Authorship;
 import jorn.print.pdf.PdfSink;
+import jorn.print.picture.ShopPicture;
 import jorn.recipe.Catalogue;
 import jorn.store.SafeFile;
 import jorn.style.PageStyle;
@@ -48,8 +51,18 @@ final class RecipeCommand implements Callable<Integer> {
     @Option(names = "--style", paramLabel = "ID", description = "${bundle:cli.sheet.style}")
     private String style;
 
-    @Option(names = "--to", required = true, paramLabel = "FILE.pdf", description = "${bundle:cli.recipe.file-write}")
+    @Option(
+            names = "--to",
+            required = true,
+            paramLabel = "FILE.pdf|png",
+            description = "${bundle:cli.recipe.file-write}")
     private Path file;
+
+    @Option(names = "--dated", description = "${bundle:cli.recipe.dated}")
+    private boolean dated;
+
+    @Option(names = "--filled", description = "${bundle:cli.sheet.filled}")
+    private boolean filled;
 
     @Option(names = "--replace", description = "${bundle:cli.export.replace}")
     private boolean replace;
@@ -61,18 +74,25 @@ final class RecipeCommand implements Callable<Integer> {
         }
         Size size = Size.parse(trim, Unit.INCH);
         Optional<PageStyle> wanted = Optional.ofNullable(style).map(StyleShelf::of);
-        Book book = wanted.map(s -> Specimen.of(entry(id), s, size, false)).orElseGet(() -> page(id, size));
+        Book book = wanted.map(s -> Specimen.of(entry(id), s, size, dated)).orElseGet(() -> page(id, size));
         int verso = 2;
         int recto = wanted.isPresent() ? verso + 1 : 1;
         if (!replace) {
             Authorship.refuseStrangers(List.of(file));
         }
-        SafeFile.write(file, out -> {
-            try (PdfSink sink = new PdfSink(id, "")) {
-                sink.add(Edition.of(book).page(side.equals("recto") ? recto : verso));
-                sink.writeTo(out);
-            }
-        });
+        Edition edition = Edition.of(book);
+        int number = side.equals("recto") ? recto : verso;
+        PageArt page = filled ? edition.pages().filledIn(number) : edition.page(number);
+        if (file.toString().toLowerCase(Locale.ROOT).endsWith(".png")) {
+            ShopPicture.write(page, file);
+        } else {
+            SafeFile.write(file, out -> {
+                try (PdfSink sink = new PdfSink(id, "")) {
+                    sink.add(page);
+                    sink.writeTo(out);
+                }
+            });
+        }
         spec.commandLine().getOut().println(file);
         return JornCommand.DONE;
     }

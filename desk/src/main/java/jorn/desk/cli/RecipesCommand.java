@@ -10,7 +10,7 @@ import picocli.CommandLine.Command;
 @Command(name = "recipes")
 final class RecipesCommand extends ShelfList<Catalogue.Entry> {
     RecipesCommand() {
-        super(Catalogue::all, e -> List.of(e.id(), e.name(), e.group()), RecipesCommand::object);
+        super(Catalogue::all, e -> List.of(e.id(), e.name(), e.group(), e.purpose()), RecipesCommand::object);
     }
 
     private static Map<String, Object> object(Catalogue.Entry e) {
@@ -18,6 +18,7 @@ final class RecipesCommand extends ShelfList<Catalogue.Entry> {
         object.put("id", e.id());
         object.put("name", e.name());
         object.put("group", e.group());
+        object.put("purpose", e.purpose());
         object.put("words", e.words());
         return object;
     }

@@ -47,6 +47,9 @@ final class SheetCommand implements Callable<Integer> {
     @Option(names = "--undated", description = "${bundle:cli.sheet.undated}")
     private boolean undated;
 
+    @Option(names = "--filled", description = "${bundle:cli.sheet.filled}")
+    private boolean filled;
+
     @Option(names = "--columns", paramLabel = "N", defaultValue = "5", description = "${bundle:cli.sheet.columns}")
     private int columns;
 
@@ -80,8 +83,8 @@ final class SheetCommand implements Callable<Integer> {
     private Shown shown(Spread spread, Size size) {
         Edition edition = Edition.of(Specimen.of(spread.entry(), spread.style(), size, !undated));
         return new Shown(
-                edition.page(2),
-                edition.page(3),
+                filled ? edition.pages().filledIn(2) : edition.page(2),
+                filled ? edition.pages().filledIn(3) : edition.page(3),
                 spread.entry().name() + " · " + spread.style().called());
     }
 

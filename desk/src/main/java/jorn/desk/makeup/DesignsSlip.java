@@ -6,18 +6,17 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import jorn.book.Book;
 import jorn.book.Renewal;
+import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
@@ -40,7 +39,6 @@ public final class DesignsSlip extends Slip {
     private static final double FADED = 0.12;
     private static final int COLUMNS = 5;
     private static final double TILE = 132;
-    private static final double LARGE = 330;
 
     private final Desk desk;
     private final Painter painter;
@@ -48,10 +46,7 @@ public final class DesignsSlip extends Slip {
     private final FlatPlan plan;
     private final VBox shelves = new VBox(8);
     private final RecipeShelf own;
-    private final StackPane largePlace = new StackPane();
-    private final Label large = Labels.wrapped("", "heading");
-    /** The id of the design that is shown large. */
-    private String looked = "";
+    private final DesignLook look;
 
     /** The group that alone is shown, where one is chosen. */
     private Optional<String> purpose = Optional.empty();
@@ -68,8 +63,8 @@ public final class DesignsSlip extends Slip {
     private final Button after;
 
     /** The designs, for the chosen pages. */
-    public DesignsSlip(Desk desk, Painter painter, PageWork work, FlatPlan plan) {
-        this(desk, painter, work, plan, Wording.of("desk.designs.designs-at-hand"));
+    public DesignsSlip(Desk desk, BookFiles files, Painter painter, PageWork work, FlatPlan plan) {
+        this(desk, Optional.of(files), painter, work, plan, Wording.of("desk.designs.designs-at-hand"));
         FlowPane how = new FlowPane(
                 4,
                 2,
@@ -85,7 +80,7 @@ public final class DesignsSlip extends Slip {
 
     /** The designs, to choose one for something else. */
     DesignsSlip(Desk desk, Painter painter, PageWork work, FlatPlan plan, String title, Consumer<Recipe> chosen) {
-        this(desk, painter, work, plan, title);
+        this(desk, Optional.empty(), painter, work, plan, title);
         taker = r -> attempt(() -> {
             chosen.accept(r);
             done();
@@ -94,8 +89,10 @@ public final class DesignsSlip extends Slip {
         show("");
     }
 
-    private DesignsSlip(Desk desk, Painter painter, PageWork work, FlatPlan plan, String title) {
+    private DesignsSlip(
+            Desk desk, Optional<BookFiles> files, Painter painter, PageWork work, FlatPlan plan, String title) {
         super(title);
+        look = new DesignLook(desk, files, painter, this::dressed);
         this.desk = desk;
         this.painter = painter;
         this.work = work;
@@ -143,7 +140,7 @@ public final class DesignsSlip extends Slip {
     private Button shownIn(String name, String id, Optional<PageStyle> wanted) {
         return word(name, "shown-in-" + id, Wording.of("desk.designs.shown-in-help"), wanted.equals(style), () -> {
             style = wanted;
-            looked = "";
+            look.forget();
             show(searched);
         });
     }
@@ -170,28 +167,14 @@ public final class DesignsSlip extends Slip {
         scroll.setFocusTraversable(false);
         FocusScroll.follow(scroll);
         HBox.setHgrow(scroll, Priority.ALWAYS);
-        largePlace.setPrefWidth(LARGE);
-        largePlace.setMinWidth(LARGE * 0.6);
-        large.setPrefWidth(LARGE);
-        VBox look = new VBox(6, largePlace, large);
-        look.setId("design-look");
         HBox table = new HBox(14, scroll, look);
         // In a small window the shelves get the room.
         table.widthProperty().addListener((o, was, wide) -> {
-            boolean room = wide.doubleValue() > TILE * 3 + LARGE;
+            boolean room = wide.doubleValue() > TILE * 3 + DesignLook.width();
             look.setVisible(room);
             look.setManaged(room);
         });
         return table;
-    }
-
-    /** Shows a design large. */
-    private void look(Recipe recipe) {
-        if (!recipe.id().equals(looked)) {
-            looked = recipe.id();
-            large.setText(recipe.name());
-            largePlace.getChildren().setAll(RecipePicture.picture(painter, dressed(), recipe, LARGE));
-        }
     }
 
     private void choose(boolean afterThem) {
@@ -277,14 +260,14 @@ public final class DesignsSlip extends Slip {
             desk.settings().addRecentDesign(recipe.id());
             taker.accept(recipe);
         });
-        tile.addEventHandler(MouseEvent.MOUSE_ENTERED, e -> look(recipe));
+        tile.addEventHandler(MouseEvent.MOUSE_ENTERED, e -> look.show(recipe));
         tile.focusedProperty().addListener((o, was, is) -> {
             if (is) {
-                look(recipe);
+                look.show(recipe);
             }
         });
-        if (looked.isEmpty()) {
-            look(recipe);
+        if (look.isBare()) {
+            look.show(recipe);
         }
         tile.addEventFilter(MouseEvent.MOUSE_DRAGGED, e -> carry(e.getSceneX(), e.getSceneY()));
         tile.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {

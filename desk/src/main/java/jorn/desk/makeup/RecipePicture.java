@@ -45,12 +45,25 @@ final class RecipePicture {
 
     /** @param size of its longer side, in pixels */
     static SpreadPicture picture(Painter painter, Book book, Recipe recipe, double size) {
-        Size trim = book.brief().trim();
-        return new SpreadPicture(painter, () -> List.of(art(book, recipe)), trim, 1, SpreadPicture.widthOf(trim, size));
+        return picture(painter, book, recipe, size, false);
     }
 
-    /** The page as it would be drawn. */
-    static PageArt art(Book book, Recipe recipe) {
+    /**
+     * @param size of its longer side, in pixels
+     * @param filled whether it is filled in by hand
+     */
+    static SpreadPicture picture(Painter painter, Book book, Recipe recipe, double size, boolean filled) {
+        Size trim = book.brief().trim();
+        return new SpreadPicture(
+                painter, () -> List.of(art(book, recipe, filled)), trim, 1, SpreadPicture.widthOf(trim, size));
+    }
+
+    /**
+     * The page as it would be drawn.
+     *
+     * @param filled whether somebody has filled it in by hand
+     */
+    static PageArt art(Book book, Recipe recipe, boolean filled) {
         Optional<Span> span = book.calendar().from().isEmpty()
                 ? Optional.empty()
                 : Catalogue.find(recipe.id()).flatMap(Catalogue.Entry::span);
@@ -62,6 +75,7 @@ final class RecipePicture {
             sample = sample.withCalendar(
                     book.calendar().dated(from, from.plusMonths(1).minusDays(1)));
         }
-        return Edition.of(sample).page(1);
+        Edition edition = Edition.of(sample);
+        return filled ? edition.pages().filledIn(1) : edition.page(1);
     }
 }

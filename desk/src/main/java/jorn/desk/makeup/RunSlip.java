@@ -16,6 +16,7 @@ import jorn.book.Placement;
 import jorn.book.Run;
 import jorn.book.RunOrder;
 import jorn.calendar.Span;
+import jorn.content.PromptList;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
@@ -142,10 +143,33 @@ final class RunSlip extends Slip {
             say(Wording.of("desk.run.lines-taken-turn", Numeral.grouped(n)));
             add(act(Wording.of("desk.run.take-none-them"), "", () -> work.changeRun(r -> r.withItems(List.of()))));
         }
+        prompts();
         add(act(Wording.of("desk.run.list-from-file"), Wording.of("desk.run.txt-or-csv"), () -> files.asker()
                 .listToOpen()
                 .ifPresent(path ->
                         files.fetch(() -> ItemFile.read(path), read -> work.changeRun(r -> r.withItems(read))))));
+    }
+
+    /** The lists of questions that ship with Jorn. */
+    private void prompts() {
+        List<PromptList> lists = PromptList.in(desk.book().calendar().language());
+        List<Button> words = new ArrayList<>();
+        for (PromptList list : lists) {
+            List<String> questions = list.words();
+            words.add(word(
+                    list.name(),
+                    "prompts-" + list.id(),
+                    Wording.of("desk.run.jorns-questions-help", questions.size(), list.name()),
+                    run.items().equals(questions),
+                    () -> work.changeRun(r -> r.withItems(questions))));
+        }
+        words(Wording.of("desk.run.jorns-questions"), words);
+        boolean foreign = !Locale.forLanguageTag(desk.book().calendar().language())
+                .getLanguage()
+                .equals(lists.get(0).language());
+        if (foreign) {
+            say(Wording.of("desk.run.questions-in-english"));
+        }
     }
 
     private void begins() {
@@ -277,8 +301,7 @@ final class RunSlip extends Slip {
 
     private void ornaments(Consumer<Consumer<Picture>> bringIn) {
         List<Decoration> all = run.decorations();
-        SettingsForm form =
-                new SettingsForm(this, desk.unit().get(), desk.book().pictures(), bringIn);
+        SettingsForm form = new SettingsForm(this, desk.unit().get(), desk.book(), bringIn);
         for (int i = 0; i < all.size(); i++) {
             int at = i;
             add(Labels.label(

@@ -51,6 +51,8 @@ public final class BookFiles {
 
         Optional<Path> listToOpen();
 
+        Optional<Path> whereToSavePicture(String suggestedName);
+
         Optional<Path> whereToSaveDesign(String suggestedName);
     }
 

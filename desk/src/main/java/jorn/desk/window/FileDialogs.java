@@ -11,6 +11,8 @@ import jorn.say.Wording;
 
 /** Asks for files with the machine's own dialogs. */
 final class FileDialogs implements BookFiles.Asker {
+    private static final FileChooser.ExtensionFilter PNG =
+            new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.pictures"), "*.png");
     private static final FileChooser.ExtensionFilter BOOKS =
             new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.jorn-books"), "*.jorn", "*.JORN");
 
@@ -80,6 +82,11 @@ final class FileDialogs implements BookFiles.Asker {
     @Override
     public Optional<Path> pictureToOpen() {
         return open(Wording.of("desk.file-dialogs.choose-picture"), PICTURES);
+    }
+
+    @Override
+    public Optional<Path> whereToSavePicture(String suggestedName) {
+        return save(Wording.of("desk.file-dialogs.save-picture"), PNG, suggestedName);
     }
 
     @Override

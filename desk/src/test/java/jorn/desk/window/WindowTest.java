@@ -74,6 +74,11 @@ abstract class WindowTest extends ApplicationTest {
             }
 
             @Override
+            public Optional<Path> whereToSavePicture(String suggestedName) {
+                return Optional.of(folder.resolve(suggestedName));
+            }
+
+            @Override
             public Optional<Path> listToOpen() {
                 return Optional.of(folder.resolve("prompts.txt"));
             }
