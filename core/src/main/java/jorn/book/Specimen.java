@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.Span;
+import jorn.content.PromptList;
 import jorn.measure.Length;
 import jorn.measure.Size;
 import jorn.press.MarginSchool;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
+import jorn.say.Wording;
 import jorn.style.PageStyle;
 
 /** A book of one spread that shows a design as it would stand in a book: in a style, at a trim, dated or not. */
@@ -47,7 +49,14 @@ public final class Specimen {
             pages = Run.per(span.get(), left.name(), left, Placement.Start.VERSO)
                     .facing(right);
         }
-        return book.withRuns(List.of(opening, pages))
+        if (left.shows("prompt")) {
+            String question = PromptList.in(calendar.language()).get(0).words().get(0);
+            pages = pages.per().isPresent()
+                    ? pages.withInTurn(List.of(question))
+                    : pages.withItems(List.of(question, question));
+        }
+        return book.withTitle(Wording.of("book.specimen.title"))
+                .withRuns(List.of(opening, pages))
                 .withCycles(List.of())
                 .withCalendar(calendar)
                 .withMargins(MarginChoice.ofSchool(Optional.of(MarginSchool.DESIGNED)))

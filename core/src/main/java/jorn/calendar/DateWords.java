@@ -1,6 +1,7 @@
 package jorn.calendar;
 
 import com.ibm.icu.text.DateIntervalFormat;
+import com.ibm.icu.text.DateIntervalInfo;
 import com.ibm.icu.text.DateTimePatternGenerator;
 import com.ibm.icu.text.SimpleDateFormat;
 import com.ibm.icu.util.DateInterval;
@@ -25,8 +26,12 @@ final class DateWords {
 
     /** A day of any year: "5 October". */
     static String dayOfMonth(LocalDate day, Locale locale) {
+        return written("MMMMd", day, locale);
+    }
+
+    private static String written(String parts, LocalDate day, Locale locale) {
         SimpleDateFormat format = new SimpleDateFormat(
-                DateTimePatternGenerator.getInstance(ULocale.forLocale(locale)).getBestPattern("MMMMd"),
+                DateTimePatternGenerator.getInstance(ULocale.forLocale(locale)).getBestPattern(parts),
                 ULocale.forLocale(locale));
         format.setTimeZone(ZONE);
         return format.format(Long.valueOf(millis(day)));
@@ -34,15 +39,24 @@ final class DateWords {
 
     /** From one day to another, without the year: "5 – 11 Oct". */
     static String range(LocalDate first, LocalDate last, Locale locale) {
+        if (first.getYear() != last.getYear()) {
+            // The CLDR would name both years; here they stand elsewhere in the head.
+            String joined = new DateIntervalInfo(ULocale.forLocale(locale)).getFallbackIntervalPattern();
+            return plain(joined.replace("{0}", written("MMMd", first, locale))
+                    .replace("{1}", written("MMMd", last, locale)));
+        }
         DateIntervalFormat format = RANGES.computeIfAbsent(locale.toLanguageTag(), tag -> {
             DateIntervalFormat made = DateIntervalFormat.getInstance("MMMd", ULocale.forLanguageTag(tag));
             made.setTimeZone(ZONE);
             return made;
         });
         synchronized (format) {
-            String words = format.format(new DateInterval(millis(first), millis(last)));
-            // Thin spaces around the dash are wanted by typographers, but not every face has them.
-            return words.replace('\u2009', ' ').replace('\u202f', ' ').replace('\u00a0', ' ');
+            return plain(format.format(new DateInterval(millis(first), millis(last))));
         }
+    }
+
+    /** Thin spaces around the dash are wanted by typographers, but not every face has them. */
+    private static String plain(String words) {
+        return words.replace('\u2009', ' ').replace('\u202f', ' ').replace('\u00a0', ' ');
     }
 }

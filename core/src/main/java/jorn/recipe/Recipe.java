@@ -31,6 +31,11 @@ public record Recipe(@Required String id, @Required String name, @Required Node 
         return withRoot(root.map(change));
     }
 
+    /** Whether any of its words hold this field: {@code prompt}. */
+    public boolean shows(String field) {
+        return root.toString().contains("{" + field + "}");
+    }
+
     private static Stream<Node> nodes(Node node) {
         return Stream.concat(Stream.of(node), node.children().stream().flatMap(Recipe::nodes));
     }

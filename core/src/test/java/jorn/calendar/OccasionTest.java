@@ -41,6 +41,22 @@ class OccasionTest {
         assertEquals(Optional.of(to), occasion.to());
     }
 
+    /** A term of sixteen weeks fills four pages, and each begins where the one before ended. */
+    @Test
+    void aTermOfSixteenWeeksFillsFourPages() {
+        assertEquals(
+                Stream.of("2026-09-07", "2026-10-05", "2026-11-02", "2026-11-30")
+                        .map(LocalDate::parse)
+                        .toList(),
+                starts(Span.FOUR_WEEKS, "2026-09-07", "2026-12-27", Straddle.FIRST_DAY));
+        assertEquals(
+                LocalDate.of(2026, 10, 4),
+                Occasion.of(Span.FOUR_WEEKS, LocalDate.of(2026, 9, 7)).to().orElseThrow());
+        assertEquals(
+                "2026-W37+4",
+                Occasion.of(Span.FOUR_WEEKS, LocalDate.of(2026, 9, 7)).id(WeekRule.ISO));
+    }
+
     @Test
     void whatHasNoDateHasNoNameAndNoEnd() {
         assertEquals("", Occasion.undated(Span.WEEK, 3).id(WeekRule.ISO));

@@ -41,11 +41,17 @@ class DateFieldsTest {
         return all.toString();
     }
 
-    /** A week is named after its Thursday (ISO 8601): that of 28 December 2026 lies in 2026, that of 29 March 2027 in April. */
+    /** A week in two months or years is named after both; its number is that of ISO 8601. */
     @ParameterizedTest
     @CsvSource({
-        "WEEK, {month} {year}, 2026-12-28, December 2026",
-        "WEEK, {month} {year}, 2027-03-29, April 2027",
+        "WEEK, {month} {year}, 2026-12-28, December – January 2026/27",
+        "WEEK, {month} {year}, 2027-03-29, March – April 2027",
+        "WEEK, {month} {year}, 2027-04-05, April 2027",
+        "FOUR_WEEKS, {month} {year}, 2026-12-14, December – January 2026/27",
+        "WEEK, {week.range}, 2027-04-05, Apr 5 – 11",
+        "FOUR_WEEKS, {week.range}, 2026-12-14, Dec 14 – Jan 10",
+        "DAY, {day.month}, 2027-03-29, March 29",
+        "YEAR, {year.next}, 2027-01-01, 2028",
         "WEEK, {week}, 2026-12-28, 53",
         "DAY, {month} {year}, 2027-03-29, March 2027",
         "DAY, {weekday} {day}, 2027-03-29, Monday 29",

@@ -26,6 +26,8 @@ import jorn.layout.Flow;
 import jorn.layout.SampleFlow;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.say.Language;
+import jorn.say.Wording;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -85,11 +87,43 @@ class CatalogueTest {
     @Test
     void theListNamesEveryFileAndEveryGroupHasWords() {
         assertEquals(
-                121,
+                181,
                 Catalogue.all().stream().map(Catalogue.Entry::recipe).distinct().count());
         assertEquals(
-                List.of("Paper", "Logs and journals", "Planner pages", "Trackers", "Front and back"),
+                List.of(
+                        "Paper",
+                        "Planning",
+                        "Trackers",
+                        "Money and trade",
+                        "Health",
+                        "Home and family",
+                        "School and work",
+                        "Memories",
+                        "Pastimes",
+                        "Front and back"),
                 Catalogue.groups());
+    }
+
+    @Test
+    void everyDesignSaysInOneLineWhatItIsForInBothLanguages() {
+        for (Catalogue.Entry e : Catalogue.all()) {
+            for (Language language : Language.values()) {
+                String purpose = Wording.in(language, "designs.design." + e.id() + ".for");
+                assertTrue(purpose.length() >= 10 && purpose.length() <= 80, e.id() + ": " + purpose);
+                assertFalse(purpose.equals(Wording.in(language, "designs.design." + e.id())), e.id());
+            }
+        }
+    }
+
+    /** What is added has a sum, and what runs over pages is carried (the ledgers' purpose). */
+    @Test
+    void moneyIsSummedOrCarried() {
+        for (String id : List.of("budget", "year-money", "wedding-budget", "pricing", "market-day", "stock")) {
+            assertTrue(Catalogue.recipe(id).root().toString().contains("sums=Optional[@total]"), id);
+        }
+        for (String id : List.of("expenses", "income", "sales", "honey-ledger", "car", "wedding-guests")) {
+            assertTrue(Catalogue.recipe(id).root().toString().contains("carried=true"), id);
+        }
     }
 
     @Test

@@ -2,11 +2,13 @@ package jorn.desk.makeup;
 
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.animation.PauseTransition;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.util.Duration;
 import jorn.book.Book;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
@@ -23,13 +25,15 @@ final class DesignLook extends VBox {
     private static final double LARGE = 330;
 
     private final Desk desk;
-    private final Optional<BookFiles> files;
     private final Painter painter;
     private final Supplier<Book> dressed;
     private final StackPane place = new StackPane();
     private final Label name = Labels.wrapped("", "heading");
     private final Label purpose = Labels.wrapped("", "soft");
     private final FlowPane how = new FlowPane(4, 2);
+    private final Button bare;
+    private final Button written;
+    private final PauseTransition dwell = new PauseTransition(Duration.millis(180));
 
     private @Nullable Recipe shown;
     private boolean filled;
@@ -41,7 +45,6 @@ final class DesignLook extends VBox {
     DesignLook(Desk desk, Optional<BookFiles> files, Painter painter, Supplier<Book> dressed) {
         super(6);
         this.desk = desk;
-        this.files = files;
         this.painter = painter;
         this.dressed = dressed;
         setId("design-look");
@@ -50,6 +53,17 @@ final class DesignLook extends VBox {
         name.setPrefWidth(LARGE);
         purpose.setPrefWidth(LARGE);
         purpose.setId("design-purpose");
+        bare = word("bare", false);
+        written = word("filled", true);
+        how.getChildren().addAll(bare, written);
+        files.ifPresent(f -> {
+            Button save = Labels.act(
+                    Wording.of("desk.designs.save-picture"),
+                    Wording.of("desk.designs.save-picture-help", ShopPicture.SHORT_SIDE),
+                    () -> save(f));
+            save.setId("design-picture");
+            how.getChildren().add(save);
+        });
         getChildren().addAll(place, name, purpose, how);
     }
 
@@ -64,6 +78,17 @@ final class DesignLook extends VBox {
             shown = recipe;
             paint();
         }
+    }
+
+    /** Shows a design once the mouse has stayed on it: on its way to what stands below, it passes over others. */
+    void showSoon(Recipe recipe) {
+        dwell.setOnFinished(e -> show(recipe));
+        dwell.playFromStart();
+    }
+
+    /** The mouse has gone on. */
+    void notSoon() {
+        dwell.stop();
     }
 
     /** Whether nothing has been shown yet. */
@@ -85,20 +110,13 @@ final class DesignLook extends VBox {
         purpose.setText(
                 Catalogue.find(recipe.id()).map(Catalogue.Entry::purpose).orElse(""));
         place.getChildren().setAll(RecipePicture.picture(painter, dressed.get(), recipe, LARGE, filled));
-        how.getChildren().setAll(word("bare", false), word("filled", true));
-        files.ifPresent(f -> {
-            Button save = Labels.act(
-                    Wording.of("desk.designs.save-picture"),
-                    Wording.of("desk.designs.save-picture-help", ShopPicture.SHORT_SIDE),
-                    () -> save(f, recipe));
-            save.setId("design-picture");
-            how.getChildren().add(save);
-        });
+        Labels.mark(bare, !filled);
+        Labels.mark(written, filled);
     }
 
     private Button word(String id, boolean wanted) {
         Button word = Labels.oneOf(
-                Wording.of("desk.designs." + id), Wording.of("desk.designs." + id + "-help"), filled == wanted, () -> {
+                Wording.of("desk.designs." + id), Wording.of("desk.designs." + id + "-help"), !wanted, () -> {
                     filled = wanted;
                     paint();
                 });
@@ -106,14 +124,18 @@ final class DesignLook extends VBox {
         return word;
     }
 
-    private void save(BookFiles from, Recipe recipe) {
+    private void save(BookFiles from) {
+        Recipe recipe = shown;
+        if (recipe == null) {
+            return;
+        }
         Book book = dressed.get();
-        boolean written = filled;
+        boolean byHand = filled;
         from.asker()
                 .whereToSavePicture(recipe.id() + ".png")
                 .ifPresent(path -> from.fetch(
                         () -> {
-                            ShopPicture.write(RecipePicture.art(book, recipe, written), path);
+                            ShopPicture.write(RecipePicture.art(book, recipe, byHand), path);
                             return path;
                         },
                         done -> desk.say("desk.designs.picture-saved", done.getFileName())));

@@ -260,7 +260,8 @@ public final class DesignsSlip extends Slip {
             desk.settings().addRecentDesign(recipe.id());
             taker.accept(recipe);
         });
-        tile.addEventHandler(MouseEvent.MOUSE_ENTERED, e -> look.show(recipe));
+        tile.addEventHandler(MouseEvent.MOUSE_ENTERED, e -> look.showSoon(recipe));
+        tile.addEventHandler(MouseEvent.MOUSE_EXITED, e -> look.notSoon());
         tile.focusedProperty().addListener((o, was, is) -> {
             if (is) {
                 look.show(recipe);

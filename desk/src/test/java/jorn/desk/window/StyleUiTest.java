@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -12,6 +13,7 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
+import javax.imageio.ImageIO;
 import jorn.block.days.Hours;
 import jorn.block.page.MotifDrawing;
 import jorn.book.Book;
@@ -136,6 +138,57 @@ class StyleUiTest extends WindowTest {
         settle();
         assertEquals("meadow", desk.book().style().id(), "the book keeps its own");
         assertTrue(lookup("#design-habits").tryQuery().isPresent());
+    }
+
+    @Test
+    void aDesignIsShownFilledInAndSavedAsAPictureForAShop() throws Exception {
+        plan();
+        open("#makeup-designs", "#purpose-money");
+        clickOn("#purpose-money");
+        settle();
+        interact(() -> lookup("#design-budget").query().requestFocus());
+        settle();
+        assertTrue(text("#design-purpose").contains("adds up"), text("#design-purpose"));
+        clickOn("#design-picture");
+        files.finish();
+        settle();
+        BufferedImage bare = ImageIO.read(folder.resolve("budget.png").toFile());
+        clickOn("#design-filled");
+        clickOn("#design-picture");
+        files.finish();
+        settle();
+        BufferedImage filled = ImageIO.read(folder.resolve("budget.png").toFile());
+        assertEquals(2000, Math.min(filled.getWidth(), filled.getHeight()), 1);
+        assertTrue(
+                blue(filled) > blue(bare) + 5_000, "somebody has written on it: " + blue(filled) + ", " + blue(bare));
+    }
+
+    /** Pixels in the colour of the hand's pen. */
+    private static long blue(BufferedImage image) {
+        long count = 0;
+        for (int y = 0; y < image.getHeight(); y += 2) {
+            for (int x = 0; x < image.getWidth(); x += 2) {
+                int rgb = image.getRGB(x, y);
+                count += (rgb & 0xff) > ((rgb >> 16) & 0xff) + 50 ? 1 : 0;
+            }
+        }
+        return count;
+    }
+
+    @Test
+    void questionsComeFromAListThatShips() {
+        interact(() -> desk.lay(Starter.LINED_JOURNAL.begin(), Optional.empty()));
+        clickOn("#bench-makeup");
+        settle();
+        interact(() -> desk.page().set(20));
+        clickOn("#subject-run");
+        settle();
+        interact(() -> ((javafx.scene.control.Button) lookup("#prompts-garden").query()).fire());
+        settle();
+        List<String> taken = desk.book()
+                .runOf(desk.state().get().pagination().page(desk.page().get()))
+                .items();
+        assertTrue(taken.size() >= 60 && taken.get(0).equals("What is in flower today?"), taken.toString());
     }
 
     @Test
