@@ -2,7 +2,6 @@ package jorn.check;
 
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.function.Consumer;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
@@ -13,7 +12,10 @@ import jorn.text.TypeShelf;
 import jorn.text.Typeface;
 import jorn.text.Typeface.Style;
 
-/** The chosen typeface must have every letter of the words on the cover; otherwise empty boxes are printed. */
+/**
+ * Some typeface must have every letter of the words on the cover; otherwise nothing could be printed for them. Where it is not the
+ * chosen one, that is said.
+ */
 final class LettersRule implements Rule {
     @Override
     public void look(Proof proof, Consumer<Finding> found) {
@@ -27,34 +29,37 @@ final class LettersRule implements Rule {
         look(Wording.of("check.letters.text-on-back"), blurb, body, Style.REGULAR, cover, found);
     }
 
-    static Typeface owner(Face face) {
-        return TypeShelf.typefaces().stream()
-                .filter(t -> face.id().startsWith(t.id() + "-"))
-                .max(java.util.Comparator.comparingInt(t -> t.id().length()))
-                .orElseThrow();
-    }
-
-    static Set<String> lacking(Face face, String words) {
-        Set<String> missing = new TreeSet<>();
-        words.codePoints()
-                .filter(c -> !face.font().canDisplay(c) && !Character.isISOControl(c))
-                .forEach(c -> missing.add(Character.toString(c)));
-        return missing;
-    }
-
     private static void look(
             String what, String words, Typeface typeface, Style style, Place place, Consumer<Finding> found) {
         Face face = typeface.face(style);
         if (face.canWrite(words)) {
             return;
         }
+        Set<String> lacking = TypeShelf.lacking(face, words);
+        if (lacking.isEmpty()) {
+            found.accept(standsIn(typeface, TypeShelf.able(face, words), place));
+            return;
+        }
         found.accept(new Finding(
                 "text.letters",
                 Severity.ERROR,
                 place,
-                Message.of("check.letters.found", typeface.name(), what),
-                Message.plain(String.join(" ", lacking(face, words))),
+                Message.of("check.letters.found", what),
+                Message.plain(String.join(" ", lacking)),
                 Message.of("check.letters.required"),
                 Message.of("check.letters.do", what)));
+    }
+
+    /** Says that another typeface has taken over. */
+    static Finding standsIn(Typeface chosen, Face other, Place place) {
+        String name = TypeShelf.owner(other).name();
+        return new Finding(
+                "text.stand-in",
+                Severity.NOTE,
+                place,
+                Message.of("check.stand-in.found", chosen.name(), name),
+                Message.plain(name),
+                Message.plain(chosen.name()),
+                Message.of("check.stand-in.do"));
     }
 }

@@ -2,7 +2,7 @@ package jorn.check;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.Set;
+import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
@@ -14,27 +14,26 @@ import jorn.edition.Edition.Sighting;
 import jorn.say.Message;
 import jorn.text.Face;
 import jorn.text.TypeShelf;
-import jorn.text.Typeface;
 
-/** The typefaces must have every letter of the words on the pages; told once for each typeface, with all that it lacks. */
+/** Some typeface must have every letter of the words on the pages, told once with all that none has; where others stand in, told too. */
 final class PageLettersRule implements PageRule {
     private static final int MOST_SHOWN = 24;
 
-    private final Map<Typeface, Lack> lacks = new LinkedHashMap<>();
-
-    private record Lack(int page, Set<String> letters) {}
+    private final Map<Face, Integer> standIns = new LinkedHashMap<>();
+    private final SortedSet<String> lacking = new TreeSet<>();
+    private int page;
 
     @Override
     public void look(Proof proof, Sighting sighting, Consumer<Finding> found) {
         for (Standing standing : sighting.standing()) {
             if (standing.mark() instanceof Mark.Words words) {
                 Face face = TypeShelf.face(words.run().face());
+                int here = sighting.slot().number();
                 if (!face.canWrite(words.run().text())) {
-                    lacks.computeIfAbsent(
-                                    LettersRule.owner(face),
-                                    t -> new Lack(sighting.slot().number(), new TreeSet<>()))
-                            .letters()
-                            .addAll(LettersRule.lacking(face, words.run().text()));
+                    page = lacking.isEmpty() ? here : page;
+                    lacking.addAll(TypeShelf.lacking(face, words.run().text()));
+                } else if (TypeShelf.isStandIn(face)) {
+                    standIns.putIfAbsent(face, here);
                 }
             }
         }
@@ -42,13 +41,17 @@ final class PageLettersRule implements PageRule {
 
     @Override
     public void end(Proof proof, Consumer<Finding> found) {
-        lacks.forEach((typeface, lack) -> found.accept(new Finding(
-                "text.letters",
-                Severity.ERROR,
-                Place.page(lack.page()),
-                Message.of("check.page-letters.found", typeface.name()),
-                Message.plain(lack.letters().stream().limit(MOST_SHOWN).collect(Collectors.joining(" "))),
-                Message.of("check.page-letters.required"),
-                Message.of("check.page-letters.do"))));
+        if (!lacking.isEmpty()) {
+            found.accept(new Finding(
+                    "text.letters",
+                    Severity.ERROR,
+                    Place.page(page),
+                    Message.of("check.page-letters.found"),
+                    Message.plain(lacking.stream().limit(MOST_SHOWN).collect(Collectors.joining(" "))),
+                    Message.of("check.page-letters.required"),
+                    Message.of("check.page-letters.do")));
+        }
+        standIns.forEach((face, first) ->
+                found.accept(LettersRule.standsIn(proof.book().type().bodyFace(), face, Place.page(first))));
     }
 }

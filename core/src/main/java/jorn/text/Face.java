@@ -91,6 +91,14 @@ public final class Face {
         return font().canDisplayUpTo(text) < 0;
     }
 
+    /** How many characters of a text have no glyph here. */
+    long lacking(String text) {
+        Font own = font();
+        return text.codePoints()
+                .filter(c -> !Character.isISOControl(c) && !own.canDisplay(c))
+                .count();
+    }
+
     private double height(Font font, String letter) {
         Rectangle2D b = font.createGlyphVector(CONTEXT, letter).getVisualBounds();
         return -b.getMinY() / EM;

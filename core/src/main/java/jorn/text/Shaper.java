@@ -4,8 +4,10 @@ import java.awt.Font;
 import java.awt.font.GlyphVector;
 import java.awt.font.TextAttribute;
 import java.text.Bidi;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import jorn.art.GlyphRun;
 
@@ -27,13 +29,13 @@ public final class Shaper {
 
     private Shaper() {}
 
-    /** Shapes one line. */
+    /** Shapes one line; where the face lacks a letter, another that has it takes over the whole of it. */
     public static GlyphRun shape(Face face, double size, String text) {
         Key key = new Key(face.id(), size, text);
         synchronized (MADE) {
             GlyphRun made = MADE.get(key);
             if (made == null) {
-                made = layOut(face, size, text);
+                made = layOut(TypeShelf.able(face, text), size, text);
                 MADE.put(key, made);
             }
             return made;
@@ -52,7 +54,7 @@ public final class Shaper {
      */
     public static GlyphRun shape(Face face, double size, String text, double tracking) {
         GlyphRun set = shape(face, size, text);
-        if (tracking == 0) {
+        if (tracking == 0 || isJoined(text)) {
             return set;
         }
         double[] x = set.x().clone();
@@ -63,49 +65,89 @@ public final class Shaper {
         return new GlyphRun(set.face(), size, set.glyphs(), x, text, set.plain());
     }
 
+    /** Letters of a joined script stay joined: room between them would tear the words apart. */
+    private static boolean isJoined(String text) {
+        return text.codePoints().anyMatch(c -> Character.UnicodeScript.of(c) == Character.UnicodeScript.ARABIC);
+    }
+
     private static GlyphRun layOut(Face face, double size, String text) {
         Map<TextAttribute, Object> fine = new HashMap<>();
         fine.put(TextAttribute.KERNING, TextAttribute.KERNING_ON);
         fine.put(TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON);
         Font font = face.font().deriveFont(fine);
         char[] chars = text.toCharArray();
-        boolean rightToLeft = Bidi.requiresBidi(chars, 0, chars.length)
-                && new Bidi(text, Bidi.DIRECTION_DEFAULT_LEFT_TO_RIGHT).getBaseLevel() == 1;
-        GlyphVector v = font.layoutGlyphVector(
-                Face.CONTEXT,
-                chars,
-                0,
-                chars.length,
-                rightToLeft ? Font.LAYOUT_RIGHT_TO_LEFT : Font.LAYOUT_LEFT_TO_RIGHT);
-        int n = v.getNumGlyphs();
-        double scale = size / Face.EM;
-        int[] glyphs = new int[n];
-        double[] x = new double[n + 1];
-        int kept = 0;
-        boolean plain = n == chars.length;
+        if (!Bidi.requiresBidi(chars, 0, chars.length)) {
+            Line line = new Line(size / Face.EM, chars.length);
+            line.add(font.layoutGlyphVector(Face.CONTEXT, chars, 0, chars.length, Font.LAYOUT_LEFT_TO_RIGHT));
+            return line.run(face, font, size, text);
+        }
+        // Stretches of one direction, in the order in which they are seen (Unicode Standard Annex 9).
+        Bidi bidi = new Bidi(text, Bidi.DIRECTION_DEFAULT_LEFT_TO_RIGHT);
+        int n = bidi.getRunCount();
+        byte[] levels = new byte[n];
+        Integer[] order = new Integer[n];
         for (int i = 0; i < n; i++) {
-            int code = v.getGlyphCode(i);
-            plain &= v.getGlyphCharIndex(i) == i && code < 0xFFFE;
-            if (code < 0xFFFE) {
-                glyphs[kept] = code;
-                x[kept++] = v.getGlyphPosition(i).getX() * scale;
-            }
+            levels[i] = (byte) bidi.getRunLevel(i);
+            order[i] = i;
         }
-        x[kept] = v.getGlyphPosition(n).getX() * scale;
-        if (plain) {
-            // Where the engine took another form of a letter, readers do not know it by the face's own table of
-            // characters.
-            GlyphVector own = font.createGlyphVector(Face.CONTEXT, chars);
-            for (int i = 0; i < n && plain; i++) {
-                plain = own.getGlyphCode(i) == glyphs[i];
-            }
+        Bidi.reorderVisually(levels, 0, order, 0, n);
+        Line line = new Line(size / Face.EM, -1);
+        for (int i : order) {
+            boolean left = bidi.getRunLevel(i) % 2 == 1;
+            line.add(font.layoutGlyphVector(
+                    Face.CONTEXT,
+                    chars,
+                    bidi.getRunStart(i),
+                    bidi.getRunLimit(i),
+                    left ? Font.LAYOUT_RIGHT_TO_LEFT : Font.LAYOUT_LEFT_TO_RIGHT));
         }
-        return new GlyphRun(
-                face.id(),
-                size,
-                java.util.Arrays.copyOf(glyphs, kept),
-                java.util.Arrays.copyOf(x, kept + 1),
-                text,
-                plain);
+        return line.run(face, font, size, text);
+    }
+
+    /** Glyphs as they are gathered, stretch by stretch. */
+    private static final class Line {
+        private final double scale;
+        private final List<Integer> glyphs = new ArrayList<>();
+        private final List<Double> x = new ArrayList<>();
+        private double width;
+        private boolean plain;
+
+        /** @param letters of a line whose glyphs stand in their order; -1 where they may not */
+        Line(double scale, int letters) {
+            this.scale = scale;
+            this.plain = letters >= 0;
+        }
+
+        void add(GlyphVector v) {
+            for (int i = 0; i < v.getNumGlyphs(); i++) {
+                int code = v.getGlyphCode(i);
+                plain &= v.getGlyphCharIndex(i) == i && code < 0xFFFE;
+                if (code < 0xFFFE) {
+                    glyphs.add(code);
+                    x.add(width + v.getGlyphPosition(i).getX() * scale);
+                }
+            }
+            width += v.getGlyphPosition(v.getNumGlyphs()).getX() * scale;
+        }
+
+        GlyphRun run(Face face, Font font, double size, String text) {
+            boolean each = plain && glyphs.size() == text.length();
+            if (each) {
+                // Where the engine took another form of a letter, readers do not know it by the face's own table of
+                // characters.
+                GlyphVector own = font.createGlyphVector(Face.CONTEXT, text.toCharArray());
+                for (int i = 0; i < glyphs.size() && each; i++) {
+                    each = own.getGlyphCode(i) == glyphs.get(i);
+                }
+            }
+            x.add(width);
+            return new GlyphRun(
+                    face.id(),
+                    size,
+                    glyphs.stream().mapToInt(Integer::intValue).toArray(),
+                    x.stream().mapToDouble(Double::doubleValue).toArray(),
+                    text,
+                    each);
+        }
     }
 }

@@ -6,6 +6,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.stream.Stream;
 import jorn.measure.Trouble;
 import jorn.say.Wording;
 import jorn.text.Typeface.Style;
@@ -14,6 +17,7 @@ import jorn.text.Typeface.Style;
 public final class TypeShelf {
     private static final Map<String, Face> FACES = new HashMap<>();
     private static final List<Typeface> TYPEFACES = load();
+    private static final List<Typeface> STAND_INS = standIns();
 
     private TypeShelf() {}
 
@@ -30,6 +34,72 @@ public final class TypeShelf {
                         "text.type-shelf.there-no-typeface",
                         id,
                         String.join(", ", TYPEFACES.stream().map(Typeface::id).toList())));
+    }
+
+    /**
+     * The faces that take over where a chosen one lacks a letter: Latin with Greek and Cyrillic, Hebrew and Arabic, the characters of
+     * JIS X 0208, GB 2312 and KS X 1001. They are not offered to be chosen.
+     */
+    public static List<Typeface> standInFaces() {
+        return STAND_INS;
+    }
+
+    /**
+     * The face in which a text is set: the chosen one where it has every letter, otherwise the first stand-in that has, and where none
+     * has, the one that lacks fewest.
+     */
+    public static Face able(Face chosen, String text) {
+        if (chosen.canWrite(text)) {
+            return chosen;
+        }
+        boolean bold = chosen.id().contains("bold") || chosen.id().contains("black");
+        Face best = chosen;
+        long least = chosen.lacking(text);
+        for (Typeface each : STAND_INS) {
+            Face face = each.face(bold ? Style.BOLD : Style.REGULAR);
+            long lacking = face.lacking(text);
+            if (lacking < least) {
+                best = face;
+                least = lacking;
+            }
+        }
+        return best;
+    }
+
+    /** The typeface that a face belongs to. */
+    public static Typeface owner(Face face) {
+        return Stream.concat(TYPEFACES.stream(), STAND_INS.stream())
+                .filter(t -> t.faces().containsValue(face))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Whether a face only stands in for others. */
+    public static boolean isStandIn(Face face) {
+        return STAND_INS.stream().anyMatch(t -> t.faces().containsValue(face));
+    }
+
+    /** The letters of a text that no face has in which it could be set. */
+    public static SortedSet<String> lacking(Face chosen, String text) {
+        Face face = able(chosen, text);
+        SortedSet<String> missing = new TreeSet<>();
+        text.codePoints()
+                .filter(c -> isSeen(c) && !face.font().canDisplay(c))
+                .forEach(c -> missing.add(Character.toString(c)));
+        return missing;
+    }
+
+    /** Whether something is printed for a character: not for signs that only steer, nor for such as there are not. */
+    private static boolean isSeen(int character) {
+        return switch (Character.getType(character)) {
+            case Character.CONTROL,
+                    Character.FORMAT,
+                    Character.LINE_SEPARATOR,
+                    Character.PARAGRAPH_SEPARATOR,
+                    Character.SURROGATE,
+                    Character.UNASSIGNED -> false;
+            default -> true;
+        };
     }
 
     /** The face that a {@link jorn.art.GlyphRun} names. */
@@ -77,6 +147,16 @@ public final class TypeShelf {
         all.add(typeface("bitter", "Bitter", Wording.of("text.manner.bitter"), "Bitter", three));
         all.add(typeface("baloo", "Baloo 2", Wording.of("text.manner.baloo"), "Baloo", two));
         return List.copyOf(all);
+    }
+
+    private static List<Typeface> standIns() {
+        Style[] two = {Style.REGULAR, Style.BOLD};
+        return List.of(
+                typeface("jorn-world", "Jorn World", "", "JornWorld", two),
+                typeface("rubik", "Rubik", "", "Rubik", two),
+                typeface("jorn-han-j", "Jorn Han J", "", "JornHanJ", Style.REGULAR),
+                typeface("jorn-han-g", "Jorn Han G", "", "JornHanG", Style.REGULAR),
+                typeface("jorn-han-k", "Jorn Han K", "", "JornHanK", Style.REGULAR));
     }
 
     private static Typeface typeface(String id, String name, String manner, String file, Style... styles) {

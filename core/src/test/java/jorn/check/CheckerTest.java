@@ -153,8 +153,8 @@ class CheckerTest {
 
     @Test
     void lettersThatTheTypefaceLacksAreNamed() {
-        Finding f = finding(GOOD.withTitle("Bees 蜂"), "text.letters").orElseThrow();
-        assertEquals("蜂", f.measured());
+        Finding f = finding(GOOD.withTitle("Bees ኦ"), "text.letters").orElseThrow();
+        assertEquals("ኦ", f.measured());
         assertEquals(Severity.ERROR, f.severity());
     }
 

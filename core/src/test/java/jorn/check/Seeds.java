@@ -325,10 +325,10 @@ final class Seeds {
                 default -> GOOD.withCover(GOOD.cover().withBlurb("Room for ფ"));
             });
         }
-        seed("text.letters", "the 61st prompt", () -> prompts(61, "What does 蜂 mean?"));
+        seed("text.letters", "the 61st prompt", () -> prompts(61, "What does ኦ mean?"));
         seed("text.letters", "the last prompt", () -> prompts(100, "ኦ"));
-        seed("text.letters", "a page alone", () -> alone(page(words("蜂", 12))));
-        seed("text.letters", "a facing page", () -> GOOD.withRun(2, r -> r.facing(page(words("蜂", 12)))));
+        seed("text.letters", "a page alone", () -> alone(page(words("ኦ", 12))));
+        seed("text.letters", "a facing page", () -> GOOD.withRun(2, r -> r.facing(page(words("ኦ", 12)))));
         for (double strength : new double[] {0.03, 0.1, 0.2}) {
             Palette faint = new Palette("faint", "Faint", Map.of(Palette.Role.TEXT, Ink.black(strength)));
             seed("text.contrast", "words in " + strength + " of black", () -> GOOD.withRecipe(
@@ -386,7 +386,10 @@ final class Seeds {
                 "a grey line just too thin",
                 () -> marked(false, line(100, 100, 300, 100, 0.74, Ink.black(0.9))));
         seed("page.waiting", "bare pages", () -> GOOD.withRecipe(2, r -> jorn.recipe.Recipes.bare("Pictures")));
-        seed("page.waiting", "a heading alone", () -> GOOD.withRecipe(2, r -> jorn.recipe.Recipes.heading("Thanks")));
+        seed(
+                "page.waiting",
+                "a heading alone",
+                () -> GOOD.withRecipe(2, r -> jorn.recipe.Recipes.heading("Thanks", "Thanks")));
         seed("line.thin", "dots of one per cent", () -> GOOD.withRecipe(2, r -> Catalogue.recipe("dotted"))
                 .withPalette(new Palette("faint", "Faint", Map.of(Palette.Role.LINE, Ink.black(0.01)))));
         for (double side : new double[] {4, 7, 9}) {

@@ -6,9 +6,14 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.CancellationException;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import java.util.stream.IntStream;
+import jorn.art.Mark;
+import jorn.art.Marks;
+import jorn.art.PageArt;
 import jorn.book.Book;
 import jorn.deliver.Handover;
 import jorn.deliver.SheetPlan;
@@ -18,6 +23,7 @@ import jorn.measure.Trouble;
 import jorn.print.pdf.PdfSink;
 import jorn.say.Wording;
 import jorn.store.SafeFile;
+import jorn.text.TypeShelf;
 
 /** Writes the files of a hand-over: for each of its plans one PDF. */
 public final class Exporter {
@@ -75,13 +81,29 @@ public final class Exporter {
             try (PdfSink sink = new PdfSink(title, edition.book().author(), handover.colours())) {
                 for (int i = 0; i < plan.sheets(); i++) {
                     step(done + i, steps, Wording.of("print.exporter.page", i + 1, plan.sheets()));
-                    sink.add(plan.sheet(i).art());
+                    PageArt art = plan.sheet(i).art();
+                    requireLetters(art, plan.role(), i + 1);
+                    sink.add(art);
                 }
                 step(
                         done + plan.sheets(),
                         steps,
                         Wording.of("print.exporter.writing", plan.role().id()));
                 sink.writeTo(out);
+            }
+        });
+    }
+
+    /** A letter that no typeface has would be printed as an empty box: such a file is not written. */
+    private static void requireLetters(PageArt art, FileRole role, int page) {
+        Marks.walk(art.marks(), standing -> {
+            if (standing.mark() instanceof Mark.Words words
+                    && IntStream.of(words.run().glyphs()).anyMatch(g -> g == 0)) {
+                Set<String> lacking = TypeShelf.lacking(
+                        TypeShelf.face(words.run().face()), words.run().text());
+                if (!lacking.isEmpty()) {
+                    throw Trouble.of("print.exporter.no-letter", String.join(" ", lacking), page, role.id());
+                }
             }
         });
     }

@@ -71,6 +71,25 @@ class ExporterTest {
         return export(book, folder, Progress.SILENT).get(0).file();
     }
 
+    /** The one case in which a book is not exported: an empty box would stand where a letter should. */
+    @Test
+    void aLetterThatNoTypefaceHasStopsTheExportAndNamesIt() {
+        Path before = interior(journal(false));
+        Trouble refused =
+                assertThrows(Trouble.class, () -> interior(journal(false).withTitle("Bees ኦ")));
+        assertTrue(refused.getMessage().contains("ኦ") && refused.getMessage().contains("page 1"), refused.getMessage());
+        assertTrue(Files.exists(before), "the earlier file stays");
+    }
+
+    @Test
+    void titlesInOtherScriptsAreEmbeddedAndCanBeRead() throws Exception {
+        Path file = interior(journal(false).withTitle("蜂蜜の本").withSubtitle("꿀벌").withAuthor("Ада Марш"));
+        try (PDDocument pdf = Loader.loadPDF(file.toFile())) {
+            String text = new org.apache.pdfbox.text.PDFTextStripper().getText(pdf);
+            assertTrue(text.contains("蜂蜜の本") && text.contains("Ада Марш"), text);
+        }
+    }
+
     @Test
     void writesInteriorAndCoverForAPressThatTakesBoth() {
         List<WrittenFile> written = export(journal(true), folder, Progress.SILENT);
