@@ -2,7 +2,10 @@ package jorn.calendar;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.Month;
+import java.time.format.TextStyle;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
@@ -10,9 +13,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeMap;
-import java.util.TreeSet;
+import java.util.function.UnaryOperator;
 import jorn.calendar.Occasion.Straddle;
 import jorn.measure.Trouble;
+import jorn.say.BookWords;
 
 /**
  * What the user decides about dates.
@@ -22,9 +26,10 @@ import jorn.measure.Trouble;
  * @param weeks on which day weeks begin and how they are numbered
  * @param language of the names of days and months, as an IETF tag
  * @param straddle to which month a week belongs that lies in two
- * @param holidays country code for holidays; empty for none
+ * @param holidays code of the country or of the part of one whose holidays are noted, see {@link HolidayPlace}; empty for none
  * @param moon whether the phases of the moon are marked
  * @param personal the user's own dates
+ * @param beside a second language whose words stand beside those of the first, as an IETF tag; empty for none
  */
 @RecordBuilder
 public record CalendarChoice(
@@ -35,12 +40,14 @@ public record CalendarChoice(
         Straddle straddle,
         String holidays,
         boolean moon,
-        Map<LocalDate, String> personal)
+        Map<LocalDate, String> personal,
+        String beside)
         implements CalendarChoiceBuilder.With {
     /** Undated, ISO weeks, English. */
     public static final CalendarChoice UNDATED = new CalendarChoice(
-            Optional.empty(), Optional.empty(), WeekRule.ISO, "en", Straddle.FIRST_DAY, "", false, Map.of());
+            Optional.empty(), Optional.empty(), WeekRule.ISO, "en", Straddle.FIRST_DAY, "", false, Map.of(), "");
 
+    private static final String BESIDE = " · ";
     private static final long LONGEST_DAYS = 5 * 366;
 
     public CalendarChoice {
@@ -60,21 +67,12 @@ public record CalendarChoice(
                 throw Trouble.of("calendar.calendar-choice.period-more-than-five");
             }
         }
-        if (Locale.forLanguageTag(language).getLanguage().isEmpty()) {
-            throw Trouble.of("calendar.calendar-choice.not-language", language);
+        beside = beside == null ? "" : beside.strip();
+        BookLanguage.require(language);
+        if (!beside.isEmpty()) {
+            BookLanguage.require(beside);
         }
-        Holidays.requireCountry(holidays);
-    }
-
-    /** The languages in which the names of days and months are known, as IETF tags without a country. */
-    public static SortedSet<String> languages() {
-        SortedSet<String> all = new TreeSet<>();
-        for (Locale each : Locale.getAvailableLocales()) {
-            if (each.getLanguage().length() == 2) {
-                all.add(each.getLanguage());
-            }
-        }
-        return all;
+        Holidays.require(holidays);
     }
 
     /** The countries whose holidays are known, by their two letters. */
@@ -82,10 +80,16 @@ public record CalendarChoice(
         return Holidays.countries();
     }
 
+    /** The same without a period. */
+    public CalendarChoice undated() {
+        return new CalendarChoice(
+                Optional.empty(), Optional.empty(), weeks, language, straddle, holidays, moon, personal, beside);
+    }
+
     /** The same for a period. */
     public CalendarChoice dated(LocalDate first, LocalDate last) {
         return new CalendarChoice(
-                Optional.of(first), Optional.of(last), weeks, language, straddle, holidays, moon, personal);
+                Optional.of(first), Optional.of(last), weeks, language, straddle, holidays, moon, personal, beside);
     }
 
     @JsonIgnore
@@ -96,6 +100,44 @@ public record CalendarChoice(
     @JsonIgnore
     public Locale locale() {
         return Locale.forLanguageTag(language);
+    }
+
+    /** What is written on pages by key, in the book's language and, where a second stands beside it, in that too. */
+    public String words(String text) {
+        return BookWords.key(text)
+                .map(key -> besideOf(BookWords.in(language, key), tag -> BookWords.in(tag, key)))
+                .orElse(text);
+    }
+
+    private String besideOf(String first, UnaryOperator<String> other) {
+        if (beside.isEmpty()) {
+            return first;
+        }
+        String second = other.apply(beside);
+        return second.equals(first) ? first : first + BESIDE + second;
+    }
+
+    /** A month's name as it stands alone on a page: "October", "Octobre · October". */
+    public String name(Month month, TextStyle style) {
+        String own = DateWords.name(month, style, locale());
+        return isWhole(style) ? besideOf(own, tag -> DateWords.name(month, style, Locale.forLanguageTag(tag))) : own;
+    }
+
+    /** A day's name as it stands alone on a page. */
+    public String name(DayOfWeek day, TextStyle style) {
+        String own = DateWords.name(day, style, locale());
+        return isWhole(style) ? besideOf(own, tag -> DateWords.name(day, style, Locale.forLanguageTag(tag))) : own;
+    }
+
+    /** Short forms have no room for a second language. */
+    private static boolean isWhole(TextStyle style) {
+        return style == TextStyle.FULL || style == TextStyle.FULL_STANDALONE;
+    }
+
+    /** Whether the book's language is written from right to left, so that its pages are laid out from the right. */
+    @JsonIgnore
+    public boolean isRightToLeft() {
+        return BookLanguage.isRightToLeft(language);
     }
 
     /**

@@ -7,8 +7,11 @@ import com.ibm.icu.text.SimpleDateFormat;
 import com.ibm.icu.util.DateInterval;
 import com.ibm.icu.util.TimeZone;
 import com.ibm.icu.util.ULocale;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.Month;
 import java.time.ZoneOffset;
+import java.time.format.TextStyle;
 import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -20,6 +23,14 @@ final class DateWords {
 
     private DateWords() {}
 
+    /** The language with the figures that pages have everywhere else, which are 0 to 9. */
+    private static ULocale withFigures(Locale locale) {
+        return new ULocale.Builder()
+                .setLocale(ULocale.forLocale(locale))
+                .setUnicodeLocaleKeyword("nu", "latn")
+                .build();
+    }
+
     private static long millis(LocalDate day) {
         return day.atStartOfDay(ZoneOffset.UTC).toInstant().toEpochMilli();
     }
@@ -29,10 +40,24 @@ final class DateWords {
         return written("MMMMd", day, locale);
     }
 
+    /** A month's name standing alone, with a capital as words that stand alone have it on a page. */
+    static String name(Month month, TextStyle style, Locale locale) {
+        return capital(month.getDisplayName(style, locale), locale);
+    }
+
+    /** As {@link #name(Month, TextStyle, Locale)}. */
+    static String name(DayOfWeek day, TextStyle style, Locale locale) {
+        return capital(day.getDisplayName(style, locale), locale);
+    }
+
+    private static String capital(String word, Locale locale) {
+        int first = word.isEmpty() ? 0 : word.offsetByCodePoints(0, 1);
+        return word.substring(0, first).toUpperCase(locale) + word.substring(first);
+    }
+
     private static String written(String parts, LocalDate day, Locale locale) {
         SimpleDateFormat format = new SimpleDateFormat(
-                DateTimePatternGenerator.getInstance(ULocale.forLocale(locale)).getBestPattern(parts),
-                ULocale.forLocale(locale));
+                DateTimePatternGenerator.getInstance(withFigures(locale)).getBestPattern(parts), withFigures(locale));
         format.setTimeZone(ZONE);
         return format.format(Long.valueOf(millis(day)));
     }
@@ -41,12 +66,12 @@ final class DateWords {
     static String range(LocalDate first, LocalDate last, Locale locale) {
         if (first.getYear() != last.getYear()) {
             // The CLDR would name both years; here they stand elsewhere in the head.
-            String joined = new DateIntervalInfo(ULocale.forLocale(locale)).getFallbackIntervalPattern();
+            String joined = new DateIntervalInfo(withFigures(locale)).getFallbackIntervalPattern();
             return plain(joined.replace("{0}", written("MMMd", first, locale))
                     .replace("{1}", written("MMMd", last, locale)));
         }
         DateIntervalFormat format = RANGES.computeIfAbsent(locale.toLanguageTag(), tag -> {
-            DateIntervalFormat made = DateIntervalFormat.getInstance("MMMd", ULocale.forLanguageTag(tag));
+            DateIntervalFormat made = DateIntervalFormat.getInstance("MMMd", withFigures(locale));
             made.setTimeZone(ZONE);
             return made;
         });

@@ -1,0 +1,54 @@
+package jorn.calendar;
+
+import com.ibm.icu.util.ULocale;
+import de.focus_shift.jollyday.core.Holiday;
+import java.util.Locale;
+import java.util.Set;
+import jorn.say.BookWords;
+
+/**
+ * What holidays are called: in the book's language where it is known in it, otherwise in the country's own, and in English where it is known
+ * in neither.
+ */
+final class HolidayNames {
+    /** Languages in which the library has names. */
+    private static final Set<String> LIBRARY = Set.of("en", "de", "fr", "pt", "el", "nl", "sv");
+
+    private final String language;
+    private final String own;
+
+    HolidayNames(String country, Locale book) {
+        this.language = book.getLanguage();
+        this.own = ULocale.addLikelySubtags(ULocale.forLanguageTag("und-" + country))
+                .getLanguage();
+    }
+
+    /** A holiday's name, marked where the day only stands in for it. */
+    String of(NamedDay each) {
+        String name = name(each.key());
+        return each.substitute() ? BookWords.in(language, "substitute-day").replace("{0}", name) : name;
+    }
+
+    private String name(String key) {
+        String bare =
+                key.substring(key.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT).replace('_', '-');
+        return BookWords.holiday(language, bare)
+                .or(() -> library(language, key))
+                .or(() -> BookWords.holiday(own, bare))
+                .or(() -> library(own, key))
+                .or(() -> BookWords.holiday("en", bare))
+                .orElseGet(() -> described(key, Locale.ENGLISH));
+    }
+
+    private static java.util.Optional<String> library(String language, String key) {
+        return LIBRARY.contains(language) && !key.equals(key.toLowerCase(Locale.ROOT))
+                ? java.util.Optional.of(described(key, Locale.forLanguageTag(language)))
+                : java.util.Optional.empty();
+    }
+
+    /** As the library describes it. */
+    private static String described(String key, Locale locale) {
+        return new Holiday(java.time.LocalDate.EPOCH, key, de.focus_shift.jollyday.core.HolidayType.PUBLIC_HOLIDAY)
+                .getDescription(locale);
+    }
+}
