@@ -60,15 +60,15 @@ final class DateFields {
     }
 
     /** The month, or both where weeks lie in two. */
-    private static String months(Occasion occasion, LocalDate day, Locale locale) {
-        String first = day.getMonth().getDisplayName(TextStyle.FULL_STANDALONE, locale);
+    private static String months(Occasion occasion, LocalDate day, CalendarChoice calendar) {
+        String first = calendar.name(day.getMonth(), TextStyle.FULL_STANDALONE);
         if (!isOfWeeks(occasion)) {
             return first;
         }
         LocalDate last = lastOf(occasion, day);
         return last.getMonth() == day.getMonth()
                 ? first
-                : first + " – " + last.getMonth().getDisplayName(TextStyle.FULL_STANDALONE, locale);
+                : first + " – " + calendar.name(last.getMonth(), TextStyle.FULL_STANDALONE);
     }
 
     /** The year, or both where weeks lie in two: "2026/27". */
@@ -84,8 +84,8 @@ final class DateFields {
         // A week is named after the month and year of its fourth day, as ISO 8601 gives it to a year.
         LocalDate named = occasion.span().filter(s -> s == Span.WEEK).isPresent() ? day.plusDays(3) : day;
         return switch (name) {
-            case "month" -> months(occasion, day, locale);
-            case "month.short" -> named.getMonth().getDisplayName(TextStyle.SHORT_STANDALONE, locale);
+            case "month" -> months(occasion, day, calendar);
+            case "month.short" -> calendar.name(named.getMonth(), TextStyle.SHORT_STANDALONE);
             case "year" -> years(occasion, day);
             case "year.next" -> Integer.toString(named.getYear() + 1);
             case "day.month" -> calendar.dayOfMonth(day);
@@ -94,7 +94,7 @@ final class DateFields {
             case "week.range" -> calendar.range(week, lastOf(occasion, week));
             case "week.end" -> week.plusDays(6).format(DateTimeFormatter.ofPattern("d MMM", locale));
             case "day" -> Integer.toString(day.getDayOfMonth());
-            case "weekday" -> day.getDayOfWeek().getDisplayName(TextStyle.FULL_STANDALONE, locale);
+            case "weekday" -> calendar.name(day.getDayOfWeek(), TextStyle.FULL_STANDALONE);
             case "date" -> day.format(
                     DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG).withLocale(locale));
             default -> Integer.toString((day.getMonthValue() - 1) / 3 + 1);

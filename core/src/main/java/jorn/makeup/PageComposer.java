@@ -10,6 +10,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import jorn.art.Box;
 import jorn.art.Frame;
 import jorn.art.Mark;
+import jorn.art.Mirror;
 import jorn.art.PageArt;
 import jorn.art.Side;
 import jorn.block.picture.Decoration;
@@ -161,7 +162,9 @@ public final class PageComposer {
         List<Mark> marks = new ArrayList<>(bare.marks());
         Flow flow = flowOn(slot);
         Recipe recipe = book.recipeOf(slot);
-        Placed.fillIn(recipe.root(), room(slot), flow, new Hand(recipe.id(), flow, marks));
+        List<Mark> written = new ArrayList<>();
+        Placed.fillIn(recipe.root(), room(slot), flow, new Hand(recipe.id(), flow, written));
+        marks.addAll(isMirrored() ? Mirror.in(room(slot)).of(written) : written);
         return new PageArt(bare.trim(), bare.bleed(), marks);
     }
 
@@ -200,7 +203,7 @@ public final class PageComposer {
                     v -> new ArtCache((room, flow) -> {
                         List<Mark> marks = new ArrayList<>();
                         recipe.root().draw(room, flow, marks);
-                        return marks;
+                        return isMirrored() ? Mirror.in(room).of(marks) : marks;
                     }));
         }
         return cache.art(lookOf(slot), page, within(slot), room(slot));
@@ -272,7 +275,21 @@ public final class PageComposer {
      */
     public List<Placed> parts(int number) {
         Slot slot = pagination.page(number);
-        return slot.isBlank() ? List.of() : Placed.of(book.recipeOf(slot).root(), room(slot), flowOn(slot));
+        if (slot.isBlank()) {
+            return List.of();
+        }
+        List<Placed> laidOut = Placed.of(book.recipeOf(slot).root(), room(slot), flowOn(slot));
+        return isMirrored() ? laidOut.stream().map(p -> seen(p, slot)).toList() : laidOut;
+    }
+
+    /** A part as it lies on a page that is laid out from the right. */
+    private Placed seen(Placed part, Slot slot) {
+        return new Placed(part.path(), part.node(), Mirror.in(room(slot)).of(part.box()));
+    }
+
+    /** Whether designs are laid out from the right. */
+    private boolean isMirrored() {
+        return book.calendar().isRightToLeft();
     }
 
     /**
@@ -291,8 +308,10 @@ public final class PageComposer {
         }
         Flow flow = flowOn(slot);
         List<LackOfPart> all = new ArrayList<>();
-        for (Placed placed : parts(number)) {
-            placed.node().lack(placed.box(), flow).ifPresent(l -> all.add(new LackOfPart(placed, l)));
+        for (Placed placed : Placed.of(book.recipeOf(slot).root(), room(slot), flow)) {
+            placed.node()
+                    .lack(placed.box(), flow)
+                    .ifPresent(l -> all.add(new LackOfPart(isMirrored() ? seen(placed, slot) : placed, l)));
         }
         return all;
     }
@@ -303,6 +322,7 @@ public final class PageComposer {
     }
 
     private Frame within(Slot slot) {
-        return frame(slot.side()).withText(room(slot));
+        Frame frame = frame(slot.side()).withText(room(slot));
+        return isMirrored() ? Mirror.in(room(slot)).of(frame) : frame;
     }
 }

@@ -148,7 +148,7 @@ final class StyledFurniture {
         double x = right ? safe.right() - wide : safe.x();
         double y = text.y() + (day.getMonthValue() - 1) * high;
         Box at = new Box(x, y, wide, high).inset(high * 0.06, 0, high * 0.06, 0);
-        String name = day.getMonth().getDisplayName(TextStyle.SHORT_STANDALONE, pen.locale());
+        String name = flow.calendar().name(day.getMonth(), TextStyle.SHORT_STANDALONE);
         Lettering as =
                 pen.label().sized(pen.size(TypeStep.NOTE)).at(Align.CENTRE).in(Style.BOLD);
         Ink ink = pen.ink(Role.TEXT);
