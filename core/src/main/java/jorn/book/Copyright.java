@@ -6,7 +6,7 @@ import java.util.List;
 import jorn.layout.Node;
 import jorn.layout.PartSettings;
 import jorn.recipe.Recipe;
-import jorn.say.PageWords;
+import jorn.say.BookWords;
 
 /** The year on the copyright page: that in which the book was begun, set once, so that it stays what it was. */
 final class Copyright {
@@ -26,11 +26,11 @@ final class Copyright {
     private static Recipe dated(Recipe recipe, String year, String language) {
         return recipe.map(node -> PartSettings.words(node)
                 .filter(w -> w.value() instanceof String text
-                        && PageWords.resolved(language, text).contains(YEAR))
+                        && BookWords.resolved(language, text).contains(YEAR))
                 .map(w -> PartSettings.with(
                         node,
                         w.id(),
-                        PageWords.resolved(language, (String) w.value()).replace(YEAR, year)))
+                        BookWords.resolved(language, (String) w.value()).replace(YEAR, year)))
                 .map(Node.class::cast)
                 .orElse(node));
     }

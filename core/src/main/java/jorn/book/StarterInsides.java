@@ -190,9 +190,10 @@ final class StarterInsides {
 
     static Interior puzzleBook() {
         List<Run> runs = opening();
-        runs.add(front(word("how-solve"), Recipes.heading(word("how-solve-them")), Start.ANYWHERE));
+        runs.add(front(
+                word("how-solve"), Recipes.heading(word("how-solve-them"), "@how-to-solve-them"), Start.ANYWHERE));
         runs.add(Run.filling(word("puzzles"), Recipes.bare(word("puzzles")), Start.RECTO));
-        runs.add(back("solutions", Recipes.part(word("solutions")), Start.RECTO));
+        runs.add(back("solutions", Recipes.part(word("solutions"), "@solutions"), Start.RECTO));
         runs.add(back("solved-pages", Recipes.bare(word("solved-pages")), Start.ANYWHERE)
                 .withCount(Optional.of(SOLUTIONS)));
         runs.add(thanks());
@@ -212,7 +213,7 @@ final class StarterInsides {
                 front("copyright", "copyright", Start.ANYWHERE),
                 front("dedication", "dedication", Start.RECTO),
                 Run.filling(word("story"), Recipes.bare(word("story")), Start.ANYWHERE),
-                back("about-author", Recipes.heading(word("about-author")), Start.ANYWHERE)));
+                back("about-author", Recipes.heading(word("about-author"), "@about-the-author"), Start.ANYWHERE)));
     }
 
     static Interior textBook() {
@@ -224,7 +225,7 @@ final class StarterInsides {
                 front("contents", "contents-list", Start.RECTO),
                 Run.filling(word("chapters"), Recipes.bare(word("chapters")), Start.RECTO)
                         .inContents(true),
-                back("about-author", Recipes.heading(word("about-author")), Start.RECTO)));
+                back("about-author", Recipes.heading(word("about-author"), "@about-the-author"), Start.RECTO)));
     }
 
     static Interior zine() {

@@ -16,7 +16,6 @@ import jorn.art.Picture;
 import jorn.art.Side;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.Span;
-import jorn.say.PageWords;
 import jorn.style.PageStyle;
 import jorn.text.Typeface;
 import jorn.text.Voice;
@@ -142,7 +141,7 @@ public final class Flow {
      * stays as it is, so that it can be seen and mended.
      */
     public String fill(String given) {
-        String text = PageWords.resolved(book.calendar().language(), given);
+        String text = book.calendar().words(given);
         if (text.indexOf('{') < 0) {
             return text;
         }

@@ -11,7 +11,7 @@ import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.Path;
 import jorn.art.Turn;
-import jorn.say.PageWords;
+import jorn.say.BookWords;
 import jorn.text.Face;
 import jorn.text.Shaper;
 import jorn.text.TypeShelf;
@@ -48,7 +48,7 @@ public final class Hand {
 
     /** The same pen, writing about something else: under a title, in a box. */
     void about(String title) {
-        about = PageWords.key(title).orElse(about);
+        about = BookWords.key(title).orElse(about);
     }
 
     /** What it is writing about: the key of the nearest title; empty where there is none. */
@@ -72,7 +72,7 @@ public final class Hand {
 
     /** Something to write under a label: the next of what is known for its key. */
     public Optional<String> words(String label) {
-        String key = PageWords.key(label).orElse(label);
+        String key = BookWords.key(label).orElse(label);
         return samples(label).map(a -> a.get((used.merge(key, 1, Integer::sum) - 1) % a.size()));
     }
 
@@ -82,8 +82,8 @@ public final class Hand {
     }
 
     private Optional<List<String>> samples(String label) {
-        String key = PageWords.key(label).orElse(label);
-        return PageWords.samples(language, design + "." + key).or(() -> PageWords.samples(language, key));
+        String key = BookWords.key(label).orElse(label);
+        return BookWords.samples(language, design + "." + key).or(() -> BookWords.samples(language, key));
     }
 
     /** Writes something fitting for a label, or a wave. */
@@ -103,7 +103,7 @@ public final class Hand {
      * @param y where the first line's row begins
      */
     public void lines(String about, Box in, double y, int count) {
-        Optional<String> text = words("lines-" + PageWords.key(about).orElse(about));
+        Optional<String> text = words("lines-" + BookWords.key(about).orElse(about));
         String left = text.or(() -> words("lines")).orElse("");
         for (int i = 0; i < count; i++) {
             double base = y + (i + 1) * step - step * 0.27;

@@ -9,7 +9,7 @@ import jorn.measure.Length;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
-import jorn.say.PageWords;
+import jorn.say.BookWords;
 import jorn.say.SettingKind;
 import jorn.say.Wording;
 import org.jspecify.annotations.Nullable;
@@ -70,12 +70,12 @@ public record Setting(String id, String name, SettingKind kind, Object value, Li
             case NUMBER -> Numeral.trimmed((Double) now, 3);
             case PER_CENT -> Numeral.trimmed((Double) now * 100, 1) + " %";
             case ORDINAL -> Integer.toString((Integer) now + 1);
-            case WORD_LIST -> String.join(", ", PageWords.resolved(language, strings(now)));
+            case WORD_LIST -> String.join(", ", BookWords.resolved(language, strings(now)));
             case NUMBER_LIST -> String.join(
                     "; ",
                     ((List<?>) now)
                             .stream().map(n -> Numeral.trimmed((Double) n, 3)).toList());
-            default -> PageWords.resolved(language, now.toString());
+            default -> BookWords.resolved(language, now.toString());
         };
     }
 
@@ -88,7 +88,7 @@ public record Setting(String id, String name, SettingKind kind, Object value, Li
         Object now = bare();
         List<String> had = now instanceof String one ? List.of(one) : strings(now);
         return had.stream()
-                .filter(h -> PageWords.resolved(language, h).equals(typed))
+                .filter(h -> BookWords.resolved(language, h).equals(typed))
                 .findFirst()
                 .orElse(typed);
     }

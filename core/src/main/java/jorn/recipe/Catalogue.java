@@ -22,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * The page designs that ship with Jorn, found by browsing and by search. Each is a file {@code jorn/recipe/designs/ID.json},
  * read when it is first asked for; {@code jorn/recipe/designs.txt} lists them, group by group, with what stretch of the calendar a page stands
  * for, and the table of words {@code
- * designs} has their names. The words that they print are keys too, of {@link jorn.say.PageWords}, and stay keys in a book that takes
+ * designs} has their names. The words that they print are keys too, of {@link jorn.say.BookWords}, and stay keys in a book that takes
  * one, so that they follow its language.
  */
 public final class Catalogue {

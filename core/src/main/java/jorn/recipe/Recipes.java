@@ -19,14 +19,24 @@ public final class Recipes {
         return Catalogue.recipe("lined").withRuling(ruling);
     }
 
-    /** A heading on an otherwise bare page. */
-    public static Recipe heading(String words) {
-        return new Recipe(HEADING, words, Stack.down(Part.natural(Head.of(words)), Part.share(1, new Space())));
+    /**
+     * A heading on an otherwise bare page.
+     *
+     * @param name of the design
+     * @param words of the heading; may be a key of {@link jorn.say.BookWords}
+     */
+    public static Recipe heading(String name, String words) {
+        return new Recipe(HEADING, name, Stack.down(Part.natural(Head.of(words)), Part.share(1, new Space())));
     }
 
-    /** A page that opens a part of the book. */
-    public static Recipe part(String words) {
-        return new Recipe("part", words, new Opener(words, ""));
+    /**
+     * A page that opens a part of the book.
+     *
+     * @param name of the design
+     * @param words of the page; may be a key of {@link jorn.say.BookWords}
+     */
+    public static Recipe part(String name, String words) {
+        return new Recipe("part", name, new Opener(words, ""));
     }
 
     /** Whether it is waiting for what shall stand on it: bare paper, or a heading alone. */

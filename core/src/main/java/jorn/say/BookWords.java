@@ -8,13 +8,13 @@ import java.util.Optional;
  * language. A design that ships with Jorn names a key where it wants words, {@code @notes}; words that somebody typed stand as
  * they are.
  */
-public final class PageWords {
+public final class BookWords {
     /** What a word begins with where it is a key. */
     private static final String KEY = "@";
 
     private static final String TABLE = "pages.";
 
-    private PageWords() {}
+    private BookWords() {}
 
     /** The key's words in a language, as an IETF tag; in English where the language has none of its own. */
     public static String in(String language, String key) {
@@ -41,6 +41,11 @@ public final class PageWords {
      */
     public static Optional<List<String>> samples(String language, String key) {
         return Wording.ownOf(language, "hand." + key).map(s -> List.of(s.split("\\s*\\|\\s*")));
+    }
+
+    /** A holiday's name in a language, where Jorn itself knows it; by key of the tables {@code holidays}. */
+    public static Optional<String> holiday(String language, String key) {
+        return Wording.ownOf(language, "holidays." + key);
     }
 
     /** As {@link #resolved(String, String)}, for each of a list. */

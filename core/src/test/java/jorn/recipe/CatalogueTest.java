@@ -165,8 +165,8 @@ class CatalogueTest {
         assertTrue(
                 words("month", "de").contains("Montag") || words("month", "de").contains("Mo"),
                 words("month", "de").toString());
-        assertTrue(words("week-boxes", "fr").contains("lundi 28")
-                || words("week-boxes", "fr").stream().anyMatch(w -> w.startsWith("lundi")));
+        assertTrue(words("week-boxes", "fr").contains("Lundi 28")
+                || words("week-boxes", "fr").stream().anyMatch(w -> w.startsWith("Lundi")));
         assertFalse(words("year", "es").isEmpty());
     }
 

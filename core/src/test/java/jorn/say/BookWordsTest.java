@@ -13,16 +13,16 @@ import jorn.measure.Unit;
 import org.junit.jupiter.api.Test;
 
 /** Words on pages come in the book's language, until somebody types others. */
-class PageWordsTest {
+class BookWordsTest {
     @Test
     void aKeyIsPrintedInTheBooksLanguageAndTypedWordsStand() {
-        assertEquals("Notes", PageWords.resolved("en", "@notes"));
-        assertEquals("Notizen", PageWords.resolved("de-AT", "@notes"));
-        assertEquals("Notizen zur Ernte", PageWords.resolved("en", "Notizen zur Ernte"));
-        assertEquals("@no-such-word", PageWords.resolved("de", "@no-such-word"), "somebody may type that");
-        assertEquals(Optional.of("notes"), PageWords.key("@notes"));
-        assertEquals(Optional.empty(), PageWords.key("notes"));
-        assertThrows(IllegalStateException.class, () -> PageWords.in("en", "no-such-word"));
+        assertEquals("Notes", BookWords.resolved("en", "@notes"));
+        assertEquals("Notizen", BookWords.resolved("de-AT", "@notes"));
+        assertEquals("Notizen zur Ernte", BookWords.resolved("en", "Notizen zur Ernte"));
+        assertEquals("@no-such-word", BookWords.resolved("de", "@no-such-word"), "somebody may type that");
+        assertEquals(Optional.of("notes"), BookWords.key("@notes"));
+        assertEquals(Optional.empty(), BookWords.key("notes"));
+        assertThrows(IllegalStateException.class, () -> BookWords.in("en", "no-such-word"));
     }
 
     @Test
@@ -38,7 +38,7 @@ class PageWordsTest {
 
     @Test
     void aHandKnowsWhatToWriteOnlyWhereTheLanguageHasIt() {
-        assertTrue(PageWords.samples("en", "date").orElseThrow().size() > 3);
-        assertEquals(Optional.empty(), PageWords.samples("fi", "date"), "no English on a Finnish page");
+        assertTrue(BookWords.samples("en", "date").orElseThrow().size() > 3);
+        assertEquals(Optional.empty(), BookWords.samples("fi", "date"), "no English on a Finnish page");
     }
 }

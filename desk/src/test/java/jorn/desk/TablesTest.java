@@ -26,6 +26,7 @@ import jorn.layout.PartSettings;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
 import jorn.recipe.Catalogue;
+import jorn.say.BookWords;
 import jorn.say.Language;
 import jorn.say.TradeName;
 import jorn.say.Wording;
@@ -46,7 +47,7 @@ class TablesTest {
             "(?:Wording\\.of|Message\\.of|Trouble\\.of|\\.say|Notice\\.done|@Label|new Verb)\\((?:\"[a-z]+\",)?\\s*\"([a-z.0-9-]+)\"");
 
     /** Tables whose keys are made of the names of things. */
-    private static final Set<String> NAMED = Set.of("trade", "designs", "pages");
+    private static final Set<String> NAMED = Set.of("trade", "designs", "pages", "hand", "holidays");
 
     private static final String SOURCE = read();
 
@@ -201,7 +202,10 @@ class TablesTest {
             names.forEach(n -> assertTrue(german(n).isPresent(), press.id() + ": " + n));
         }
         assertFalse(Catalogue.all().isEmpty());
-        Catalogue.all().forEach(e -> assertFalse(e.recipe().toString().contains("@"), e.id()));
+        Pattern key = Pattern.compile("@([a-z0-9-]+)");
+        Catalogue.all().forEach(e -> key.matcher(e.recipe().toString())
+                .results()
+                .forEach(m -> assertTrue(BookWords.key(m.group()).isPresent(), e.id() + ": " + m.group())));
     }
 
     private static Optional<String> german(String english) {

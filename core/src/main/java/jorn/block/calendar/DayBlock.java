@@ -3,7 +3,6 @@ package jorn.block.calendar;
 import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import jorn.art.Box;
 import jorn.art.Mark;
@@ -54,13 +53,11 @@ public record DayBlock(
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {
         Pen pen = new Pen(flow, out);
-        Locale locale = flow.calendar().locale();
         Optional<LocalDate> date = flow.date().map(d -> d.plusDays(day));
         String name = flow.calendar()
-                .weeks()
-                .column(day)
-                .getDisplayName(
-                        beside || area.width() < 70 ? TextStyle.SHORT_STANDALONE : TextStyle.FULL_STANDALONE, locale);
+                .name(
+                        flow.calendar().weeks().column(day),
+                        beside || area.width() < 70 ? TextStyle.SHORT_STANDALONE : TextStyle.FULL_STANDALONE);
         double head = SIZE * 1.5;
         double label = beside ? Math.min(54, area.width() * 0.3) : area.width();
         Box at = new Box(area.x(), area.y(), label, head);

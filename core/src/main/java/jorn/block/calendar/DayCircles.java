@@ -65,8 +65,7 @@ public record DayCircles(
                 pen.circle(cx, cy, r, 0.5, Role.LINE);
             }
             pen.words(
-                    day.getDisplayName(
-                            TextStyle.NARROW_STANDALONE, flow.calendar().locale()),
+                    flow.calendar().name(day, TextStyle.NARROW_STANDALONE),
                     new Box(cx - r * 0.8, cy - r, 1.6 * r, 2 * r),
                     cy + r * 0.36,
                     r * 1.05,

@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.time.YearMonth;
 import java.time.format.TextStyle;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import jorn.art.Box;
 import jorn.art.Mark;
@@ -95,13 +94,12 @@ public record MonthGrid(
     void draw(Box area, Flow flow, List<Mark> out, Optional<YearMonth> shown) {
         Pen pen = new Pen(flow, out);
         WeekRule weeks = flow.calendar().weeks();
-        Locale locale = flow.calendar().locale();
         double numbers = weekNumbers ? Math.min(18, area.width() * 0.07) : 0;
         double head = small ? area.height() / 8 : Math.min(16, area.height() / 8);
         double titled = 0;
         if (small) {
             titled = area.height() / 8;
-            String name = shown.map(m -> m.getMonth().getDisplayName(TextStyle.FULL_STANDALONE, locale))
+            String name = shown.map(m -> flow.calendar().name(m.getMonth(), TextStyle.FULL_STANDALONE))
                     .orElse("");
             if (name.isEmpty()) {
                 double y = area.y() + titled * 0.75;
@@ -125,7 +123,7 @@ public record MonthGrid(
             TextStyle style = small || w < 46
                     ? TextStyle.NARROW_STANDALONE
                     : w < 80 ? TextStyle.SHORT_STANDALONE : TextStyle.FULL_STANDALONE;
-            String day = weeks.column(c).getDisplayName(style, locale);
+            String day = flow.calendar().name(weeks.column(c), style);
             pen.words(
                     day,
                     cell,

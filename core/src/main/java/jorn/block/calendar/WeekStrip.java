@@ -56,11 +56,9 @@ public record WeekStrip(
         for (int i = 0; i < 7; i++) {
             double x = area.x() + i * w;
             String name = flow.calendar()
-                    .weeks()
-                    .column(i)
-                    .getDisplayName(
-                            w < 40 ? TextStyle.NARROW_STANDALONE : TextStyle.SHORT_STANDALONE,
-                            flow.calendar().locale());
+                    .name(
+                            flow.calendar().weeks().column(i),
+                            w < 40 ? TextStyle.NARROW_STANDALONE : TextStyle.SHORT_STANDALONE);
             int day = i;
             String words =
                     first.map(f -> name + " " + f.plusDays(day).getDayOfMonth()).orElse(name);

@@ -61,8 +61,7 @@ public record TabStrips(
         int from = flow.date().map(LocalDate::getMonthValue).orElse(1);
         List<String> months = new ArrayList<>();
         for (int i = 0; i < MONTHS; i++) {
-            months.add(Month.of((from - 1 + i) % MONTHS + 1)
-                    .getDisplayName(TextStyle.FULL_STANDALONE, flow.calendar().locale()));
+            months.add(flow.calendar().name(Month.of((from - 1 + i) % MONTHS + 1), TextStyle.FULL_STANDALONE));
         }
         return months;
     }

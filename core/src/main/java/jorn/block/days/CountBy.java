@@ -6,9 +6,9 @@ import java.time.Month;
 import java.time.YearMonth;
 import java.time.format.TextStyle;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import jorn.calendar.CalendarChoice;
 import jorn.calendar.Span;
 import jorn.calendar.WeekRule;
 import jorn.layout.Flow;
@@ -61,7 +61,7 @@ public enum CountBy {
 
     /** The rows on this page; none where the room counts. */
     public List<CountedRow> rows(Flow flow) {
-        Locale locale = flow.calendar().locale();
+        CalendarChoice calendar = flow.calendar();
         WeekRule weeks = flow.calendar().weeks();
         return switch (this) {
             case ROOM, NUMBERS -> List.of();
@@ -78,14 +78,14 @@ public enum CountBy {
             case WEEK -> {
                 Optional<LocalDate> first = flow.date().map(weeks::startOf);
                 yield IntStream.range(0, 7)
-                        .mapToObj(i -> day(weeks.column(i), first.map(f -> f.plusDays(i)), locale))
+                        .mapToObj(i -> day(weeks.column(i), first.map(f -> f.plusDays(i)), calendar))
                         .toList();
             }
-            case MONTH -> month(flow, locale);
+            case MONTH -> month(flow, calendar);
             case YEAR -> {
                 int from = flow.date().map(LocalDate::getMonthValue).orElse(1);
                 yield IntStream.range(0, 12)
-                        .mapToObj(i -> month(Month.of((from - 1 + i) % 12 + 1), locale))
+                        .mapToObj(i -> month(Month.of((from - 1 + i) % 12 + 1), calendar))
                         .toList();
             }
             case HOURS -> IntStream.range(0, HOURS_OF_A_DAY)
@@ -109,18 +109,18 @@ public enum CountBy {
         };
     }
 
-    private static CountedRow day(DayOfWeek day, Optional<LocalDate> date, Locale locale) {
+    private static CountedRow day(DayOfWeek day, Optional<LocalDate> date, CalendarChoice calendar) {
         String figure = date.map(d -> " " + d.getDayOfMonth()).orElse("");
         return new CountedRow(
-                day.getDisplayName(TextStyle.FULL_STANDALONE, locale) + figure,
-                day.getDisplayName(TextStyle.SHORT_STANDALONE, locale) + figure,
+                calendar.name(day, TextStyle.FULL_STANDALONE) + figure,
+                calendar.name(day, TextStyle.SHORT_STANDALONE) + figure,
                 isWeekend(day));
     }
 
-    private static CountedRow month(Month month, Locale locale) {
+    private static CountedRow month(Month month, CalendarChoice calendar) {
         return new CountedRow(
-                month.getDisplayName(TextStyle.FULL_STANDALONE, locale),
-                month.getDisplayName(TextStyle.SHORT_STANDALONE, locale),
+                calendar.name(month, TextStyle.FULL_STANDALONE),
+                calendar.name(month, TextStyle.SHORT_STANDALONE),
                 false);
     }
 
@@ -128,7 +128,7 @@ public enum CountBy {
         return day == DayOfWeek.SATURDAY || day == DayOfWeek.SUNDAY;
     }
 
-    private static List<CountedRow> month(Flow flow, Locale locale) {
+    private static List<CountedRow> month(Flow flow, CalendarChoice calendar) {
         // A year's page stands for the days of all its months.
         boolean ofYear = flow.span().filter(s -> s == Span.YEAR).isPresent();
         Optional<YearMonth> month = flow.date().filter(d -> !ofYear).map(YearMonth::from);
@@ -137,7 +137,7 @@ public enum CountBy {
                 .mapToObj(d -> month.map(m -> {
                             DayOfWeek day = m.atDay(d).getDayOfWeek();
                             return new CountedRow(
-                                    d + " " + day.getDisplayName(TextStyle.SHORT_STANDALONE, locale),
+                                    d + " " + calendar.name(day, TextStyle.SHORT_STANDALONE),
                                     Integer.toString(d),
                                     isWeekend(day));
                         })

@@ -49,7 +49,7 @@ record DayBadge(String name, Optional<String> figure, String notes, boolean isDa
         DayOfWeek column = flow.calendar().weeks().column(day);
         TextStyle style = form.name() == NameForm.SHORT ? TextStyle.SHORT_STANDALONE : TextStyle.FULL_STANDALONE;
         return new DayBadge(
-                column.getDisplayName(style, flow.calendar().locale()),
+                flow.calendar().name(column, style),
                 date.map(d -> Integer.toString(d.getDayOfMonth())),
                 date.map(d -> String.join(", ", flow.calendar().notes(d))).orElse(""),
                 true);
@@ -69,10 +69,10 @@ record DayBadge(String name, Optional<String> figure, String notes, boolean isDa
                 : List.of(TextStyle.FULL_STANDALONE, TextStyle.SHORT_STANDALONE, TextStyle.NARROW_STANDALONE);
         TextStyle fitting = forms.stream()
                 .filter(form -> Arrays.stream(DayOfWeek.values())
-                        .allMatch(d -> pen.width(d.getDisplayName(form, pen.locale()), name(pen)) <= room))
+                        .allMatch(d -> pen.width(flow.calendar().name(d, form), name(pen)) <= room))
                 .findFirst()
                 .orElse(TextStyle.NARROW_STANDALONE);
-        String name = flow.calendar().weeks().column(day).getDisplayName(fitting, pen.locale());
+        String name = flow.calendar().name(flow.calendar().weeks().column(day), fitting);
         return new DayBadge(name, figure, notes, true);
     }
 

@@ -113,9 +113,9 @@ public record LittleMonths(
                 Math.max(Grid.SMALLEST_TYPE, Math.min(line * 0.72, Math.min(cell * 0.66, pen.size(TypeStep.TEXT))));
         Lettering title = pen.title().sized(Math.max(size, Math.min(line * 0.92, pen.size(TypeStep.STRONG))));
         boolean middle = pen.style().head().place() == jorn.style.HeadForm.HeadPlace.MIDDLE;
-        String name = month.map(m -> m.getMonth().getDisplayName(TextStyle.FULL_STANDALONE, pen.locale()))
+        String name = month.map(m -> flow.calendar().name(m.getMonth(), TextStyle.FULL_STANDALONE))
                 .orElseGet(() -> months == 12
-                        ? java.time.Month.of(index + 1).getDisplayName(TextStyle.FULL_STANDALONE, pen.locale())
+                        ? flow.calendar().name(java.time.Month.of(index + 1), TextStyle.FULL_STANDALONE)
                         : "");
         double base = at.y() + line * 0.78;
         if (name.isEmpty()) {
@@ -131,7 +131,7 @@ public record LittleMonths(
             double x = at.x() + c * cell;
             Lettering head = as.in(pen.ink(Role.ACCENT));
             pen.words(
-                    day.getDisplayName(TextStyle.NARROW_STANDALONE, pen.locale()),
+                    flow.calendar().name(day, TextStyle.NARROW_STANDALONE),
                     new Box(x, at.y(), cell, line),
                     base + line,
                     head);

@@ -174,16 +174,13 @@ public record MonthPage(
         for (TextStyle style : styles) {
             double widest = 0;
             for (DayOfWeek each : DayOfWeek.values()) {
-                widest = Math.max(
-                        widest,
-                        pen.width(each.getDisplayName(style, flow.calendar().locale()), as));
+                widest = Math.max(widest, pen.width(flow.calendar().name(each, style), as));
             }
             if (widest <= head.width() - 3) {
-                forms.add(day.getDisplayName(style, flow.calendar().locale()));
+                forms.add(flow.calendar().name(day, style));
             }
         }
-        forms.add(
-                day.getDisplayName(TextStyle.NARROW_STANDALONE, flow.calendar().locale()));
+        forms.add(flow.calendar().name(day, TextStyle.NARROW_STANDALONE));
         pen.words(forms.get(0), head, pen.base(head.y()), as);
     }
 

@@ -13,8 +13,8 @@ import jorn.layout.Limits;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.layout.StyledPen;
+import jorn.say.BookWords;
 import jorn.say.Label;
-import jorn.say.PageWords;
 import jorn.say.Wording;
 
 /**
@@ -56,7 +56,7 @@ public record WeekLine(@Label("block.day-list.later") int later) implements Node
         }
         String range = flow.calendar().range(start.get(), start.get().plusDays(6));
         pen.words(range, area, base, pen.title().in(pen.ink(Role.HEADING)));
-        String number = PageWords.in(flow.calendar().language(), "week")
+        String number = BookWords.in(flow.calendar().language(), "week")
                 .replace("{week}", Integer.toString(flow.calendar().weeks().number(start.get())));
         pen.words(number, area, base, pen.label().at(Align.RIGHT));
     }

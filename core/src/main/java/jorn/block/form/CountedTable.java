@@ -5,7 +5,6 @@ import java.time.Month;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import jorn.art.Box;
@@ -118,19 +117,18 @@ public record CountedTable(
     /** The columns as they are drawn. */
     private List<Column> drawn(Flow flow) {
         List<Column> all = new ArrayList<>();
-        Locale locale = flow.calendar().locale();
         for (Column column : columns) {
             switch (column.kind()) {
                 case WEEK_TICKS -> {
                     for (int i = 0; i < 7; i++) {
                         DayOfWeek day = flow.calendar().weeks().column(i);
-                        all.add(narrow(day.getDisplayName(TextStyle.NARROW_STANDALONE, locale), column, 7));
+                        all.add(narrow(flow.calendar().name(day, TextStyle.NARROW_STANDALONE), column, 7));
                     }
                 }
                 case DAYS, SCHOOL_DAYS -> all.addAll(days(column, flow));
                 case YEAR_TICKS -> {
                     for (Month month : Month.values()) {
-                        all.add(narrow(month.getDisplayName(TextStyle.NARROW_STANDALONE, locale), column, 12));
+                        all.add(narrow(flow.calendar().name(month, TextStyle.NARROW_STANDALONE), column, 12));
                     }
                 }
                 default -> all.add(column);
@@ -150,8 +148,7 @@ public record CountedTable(
         }
         return days.stream()
                 .map(d -> new Column(
-                        d.getDisplayName(
-                                TextStyle.SHORT_STANDALONE, flow.calendar().locale()),
+                        flow.calendar().name(d, TextStyle.SHORT_STANDALONE),
                         of.share() / days.size(),
                         ColumnKind.WORDS))
                 .toList();

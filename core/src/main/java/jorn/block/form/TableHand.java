@@ -8,7 +8,7 @@ import jorn.block.form.CountedTable.ColumnKind;
 import jorn.layout.Align;
 import jorn.layout.Hand;
 import jorn.layout.StyledPen;
-import jorn.say.PageWords;
+import jorn.say.BookWords;
 
 /** Fills in one group of a table's rows; what it adds up, adds up. */
 final class TableHand {
@@ -67,7 +67,7 @@ final class TableHand {
     }
 
     private boolean isIncome() {
-        return PageWords.key(columns.get(0).head()).filter(INCOME::equals).isPresent();
+        return BookWords.key(columns.get(0).head()).filter(INCOME::equals).isPresent();
     }
 
     private boolean isMoney(int c) {
@@ -91,7 +91,7 @@ final class TableHand {
                     }
                 }
                 case MONEY -> {
-                    String key = PageWords.key(column.head()).orElse("");
+                    String key = BookWords.key(column.head()).orElse("");
                     long amount = key.equals(DIFFERENCE)
                             ? (isIncome() ? last - before : before - last)
                             : key.equals(BALANCE) ? sums[c] + last : money(last);

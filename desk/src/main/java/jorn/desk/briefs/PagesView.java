@@ -51,7 +51,7 @@ public final class PagesView extends BriefView {
                         Wording.of("desk.pages.contents"),
                         Matter.FRONT,
                         Start.RECTO,
-                        Recipes.heading(Wording.of("desk.pages.contents"))),
+                        Recipes.heading(Wording.of("desk.pages.contents"), "@contents")),
                 new Usual(
                         Wording.of("desk.pages.body-pages"),
                         Matter.BODY,
@@ -67,17 +67,17 @@ public final class PagesView extends BriefView {
                         Wording.of("desk.pages.thanks"),
                         Matter.BACK,
                         Start.ANYWHERE,
-                        Recipes.heading(Wording.of("desk.pages.thanks"))),
+                        Recipes.heading(Wording.of("desk.pages.thanks"), "@thanks")),
                 new Usual(
                         Wording.of("desk.pages.about-author"),
                         Matter.BACK,
                         Start.ANYWHERE,
-                        Recipes.heading(Wording.of("desk.pages.about-author"))),
+                        Recipes.heading(Wording.of("desk.pages.about-author"), "@about-the-author")),
                 new Usual(
                         Wording.of("desk.pages.also-by"),
                         Matter.BACK,
                         Start.ANYWHERE,
-                        Recipes.heading(Wording.of("desk.pages.also-by-author"))));
+                        Recipes.heading(Wording.of("desk.pages.also-by-author"), "@also-by-the-author")));
     }
 
     @Override

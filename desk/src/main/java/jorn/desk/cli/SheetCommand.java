@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import jorn.art.PageArt;
+import jorn.book.Book;
 import jorn.book.Specimen;
 import jorn.deliver.ContactSheet;
 import jorn.deliver.ContactSheet.Shown;
@@ -50,6 +51,9 @@ final class SheetCommand implements Callable<Integer> {
     @Option(names = "--filled", description = "${bundle:cli.sheet.filled}")
     private boolean filled;
 
+    @Option(names = "--words", paramLabel = "TAG", description = "${bundle:cli.sheet.words}")
+    private String words;
+
     @Option(names = "--columns", paramLabel = "N", defaultValue = "5", description = "${bundle:cli.sheet.columns}")
     private int columns;
 
@@ -81,7 +85,9 @@ final class SheetCommand implements Callable<Integer> {
     }
 
     private Shown shown(Spread spread, Size size) {
-        Edition edition = Edition.of(Specimen.of(spread.entry(), spread.style(), size, !undated));
+        Book book = Specimen.of(spread.entry(), spread.style(), size, !undated);
+        Edition edition = Edition.of(
+                words == null ? book : book.withCalendar(book.calendar().withLanguage(words)));
         return new Shown(
                 filled ? edition.pages().filledIn(2) : edition.page(2),
                 filled ? edition.pages().filledIn(3) : edition.page(3),

@@ -4,13 +4,16 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
+import jorn.art.Reading;
+import jorn.book.Book;
+import jorn.calendar.BookLanguage;
 import jorn.calendar.CalendarChoice;
+import jorn.calendar.HolidayPlace;
 import jorn.calendar.Occasion.Straddle;
 import jorn.calendar.WeekRule;
 import jorn.desk.model.Desk;
@@ -63,32 +66,35 @@ public final class DatesSlip extends Slip {
                 this,
                 "date-language",
                 Wording.of("desk.dates.names-days-months-en"),
-                CalendarChoice.languages().stream()
-                        .map(l -> new PickList.Entry(
-                                l,
-                                Locale.forLanguageTag(l)
-                                        .getDisplayLanguage(Wording.language().locale())))
+                BookLanguage.all().stream()
+                        .map(l -> new PickList.Entry(l.tag(), l.called()))
                         .toList(),
-                now.locale().getLanguage(),
-                l -> change(c -> c.withLanguage(l)));
+                tag(now.language()),
+                this::speak);
         line(Wording.of("desk.dates.language"), languages.opener()).add(languages);
+        List<PickList.Entry> seconds = new ArrayList<>();
+        seconds.add(new PickList.Entry("", Wording.of("desk.dates.no-second")));
+        BookLanguage.all().forEach(l -> seconds.add(new PickList.Entry(l.tag(), l.called())));
+        PickList second = new PickList(
+                this,
+                "date-second",
+                Wording.of("desk.dates.second-help"),
+                seconds,
+                now.beside().isEmpty() ? "" : tag(now.beside()),
+                l -> change(c -> c.withBeside(l)));
+        line(Wording.of("desk.dates.second"), second.opener()).add(second);
         List<PickList.Entry> countries = new ArrayList<>();
         countries.add(new PickList.Entry("", Wording.of("desk.dates.no-holidays")));
-        CalendarChoice.countries()
-                .forEach(c -> countries.add(new PickList.Entry(
-                        c,
-                        new Locale.Builder()
-                                .setRegion(c)
-                                .build()
-                                .getDisplayCountry(Wording.language().locale()))));
+        HolidayPlace.countries().forEach(place -> countries.add(new PickList.Entry(place.code(), place.called())));
         PickList holidays = new PickList(
                 this,
                 "date-holidays",
                 Wording.of("desk.dates.country-s-two-letters"),
                 countries,
-                now.holidays(),
+                HolidayPlace.country(now.holidays()),
                 h -> change(c -> c.withHolidays(h)));
         line(Wording.of("desk.dates.holidays"), holidays.opener()).add(holidays);
+        part(now.holidays());
         add(Labels.label(Wording.of("desk.dates.weeks"), "group-name"));
         add(choice(
                 Wording.of("desk.dates.from-monday-numbered-iso"),
@@ -112,6 +118,34 @@ public final class DatesSlip extends Slip {
                 own == 0
                         ? Wording.of("desk.dates.drop-ics-calendar-or")
                         : Wording.of("desk.dates.dates-your-own-marked", own));
+    }
+
+    /** Where parts of a country have holidays of their own, which of them it is. */
+    private void part(String chosen) {
+        String country = HolidayPlace.country(chosen);
+        List<HolidayPlace> parts = HolidayPlace.parts(country);
+        if (parts.isEmpty()) {
+            return;
+        }
+        List<PickList.Entry> all = new ArrayList<>();
+        all.add(new PickList.Entry(country, Wording.of("desk.dates.whole-country")));
+        parts.forEach(p -> all.add(new PickList.Entry(p.code(), p.called())));
+        PickList list = new PickList(
+                this,
+                "date-part",
+                Wording.of("desk.dates.part-help"),
+                all,
+                chosen,
+                h -> change(c -> c.withHolidays(h)));
+        line(Wording.of("desk.dates.part"), list.opener()).add(list);
+    }
+
+    private static String tag(String chosen) {
+        return BookLanguage.all().stream()
+                .filter(l -> l.isOf(chosen))
+                .findFirst()
+                .map(BookLanguage::tag)
+                .orElse(chosen);
     }
 
     /** The year of the book's first day, to click on. */
@@ -153,6 +187,19 @@ public final class DatesSlip extends Slip {
         return day.map(Days::written).orElse("");
     }
 
+    /** Another language; where it is written the other way, the book is bound and read that way too. */
+    private void speak(String language) {
+        desk.change("calendar", b -> {
+            CalendarChoice now = b.calendar().withLanguage(language);
+            Book book = b.withCalendar(now);
+            if (now.isRightToLeft() == b.calendar().isRightToLeft()) {
+                return book;
+            }
+            Reading reading = now.isRightToLeft() ? Reading.RIGHT_TO_LEFT : Reading.LEFT_TO_RIGHT;
+            return book.withBrief(book.brief().withReading(reading));
+        });
+    }
+
     private void change(UnaryOperator<CalendarChoice> change) {
         desk.change("calendar", b -> b.withCalendar(change.apply(b.calendar())));
     }
@@ -160,15 +207,7 @@ public final class DatesSlip extends Slip {
     /** Takes one end of the period; the other, where it is missing, is a year away. */
     private void period(String text, Optional<LocalDate> other, boolean first) {
         if (text.isBlank()) {
-            change(c -> new CalendarChoice(
-                    Optional.empty(),
-                    Optional.empty(),
-                    c.weeks(),
-                    c.language(),
-                    c.straddle(),
-                    c.holidays(),
-                    c.moon(),
-                    c.personal()));
+            change(CalendarChoice::undated);
             return;
         }
         LocalDate day = Days.read(text);

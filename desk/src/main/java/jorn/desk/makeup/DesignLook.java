@@ -14,7 +14,7 @@ import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
-import jorn.print.picture.ShopPicture;
+import jorn.print.export.ShopPicture;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
 import jorn.say.Wording;

@@ -111,7 +111,7 @@ class PageEditingUiTest extends WindowTest {
         write("Apiary visit").push(KeyCode.ENTER);
         settle();
         assertEquals("Apiary visit", ((TextBlock) first(TextBlock.class).node()).text());
-        assertTrue(lookup("#in-place").tryQuery().isEmpty(), "the field is gone");
+        awaitGone("#in-place");
         assertEquals("spread", focused(), "and the page has the focus");
         choose(first(TextBlock.class));
         push(KeyCode.F2);
@@ -201,6 +201,7 @@ class PageEditingUiTest extends WindowTest {
         settle();
         assertTrue(parts().stream().anyMatch(p -> NodeKinds.nameOf(p.node()).equals("Quote")));
         push(KeyCode.DELETE);
+        settle();
         assertFalse(parts().stream().anyMatch(p -> NodeKinds.nameOf(p.node()).equals("Quote")));
         push(KeyCode.ESCAPE);
         clickOn("#makeup-keys");

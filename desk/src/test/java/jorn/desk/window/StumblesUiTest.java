@@ -247,6 +247,26 @@ class StumblesUiTest extends WindowTest {
         assertTrue(
                 desk.book().calendar().holidays().startsWith("A"),
                 desk.book().calendar().holidays());
+        open("#makeup-dates", "#date-holidays");
+        clickOn("#date-holidays");
+        write("united kingdom").push(KeyCode.ENTER);
+        assertEquals("GB", desk.book().calendar().holidays());
+        open("#makeup-dates", "#date-part");
+        clickOn("#date-part");
+        write("scot").push(KeyCode.ENTER);
+        assertEquals("GB-SCT", desk.book().calendar().holidays());
+        open("#makeup-dates", "#date-second");
+        clickOn("#date-second");
+        write("french").push(KeyCode.ENTER);
+        assertEquals("Notizen · Notes", desk.book().calendar().words("@notes"));
+        open("#makeup-dates", "#date-language");
+        clickOn("#date-language");
+        write("hebrew").push(KeyCode.ENTER);
+        assertEquals(jorn.art.Reading.RIGHT_TO_LEFT, desk.book().brief().reading(), "and is bound the other way");
+        open("#makeup-dates", "#date-language");
+        clickOn("#date-language");
+        write("german").push(KeyCode.ENTER);
+        assertEquals(jorn.art.Reading.LEFT_TO_RIGHT, desk.book().brief().reading());
         open("#makeup-dates", "#date-from");
         retype("#date-from", "1.3.2027");
         assertEquals(

@@ -182,6 +182,17 @@ abstract class WindowTest extends ApplicationTest {
         await(within);
     }
 
+    /** Waits until there is no such thing any more. */
+    protected void awaitGone(String query) {
+        try {
+            WaitForAsyncUtils.waitFor(10, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(
+                            () -> lookup(query).queryAll().isEmpty())
+                    .get());
+        } catch (TimeoutException e) {
+            throw new AssertionError(query + " is still there", e);
+        }
+    }
+
     protected void await(String query) {
         if (!isShown(query, 20)) {
             throw new AssertionError("nothing in the window is called " + query);

@@ -1,4 +1,4 @@
-package jorn.print.picture;
+package jorn.print.export;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
