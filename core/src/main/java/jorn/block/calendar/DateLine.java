@@ -35,7 +35,7 @@ public record DateLine(
                     "date-line",
                     Wording.of("block.date-line.date-line"),
                     Wording.of("block.date-line.date-or-line-for"),
-                    () -> new DateLine(Wording.of("block.date-line.date"), Length.points(10), Align.RIGHT));
+                    () -> new DateLine("@date", Length.points(10), Align.RIGHT));
 
     /** Width of the line to write on, in type sizes. */
     private static final double LINE = 12;
@@ -44,7 +44,7 @@ public record DateLine(
 
     public DateLine {
         size = Limits.type(size);
-        label = label == null ? Wording.of("block.date-line.date") : label;
+        label = label == null ? "@date" : label;
         align = align == null ? Align.RIGHT : align;
     }
 
@@ -58,11 +58,12 @@ public record DateLine(
             pen.words(date, area, base, points, Voice.BODY, Style.ITALIC, Role.TEXT, align);
             return;
         }
-        double words = label.isBlank() ? 0 : pen.width(label, points, Voice.BODY, Style.REGULAR) + points * 0.5;
+        double words =
+                label.isBlank() ? 0 : pen.width(flow.fill(label), points, Voice.BODY, Style.REGULAR) + points * 0.5;
         double width = Math.min(area.width(), words + points * LINE);
         double x = area.x() + (area.width() - width) * (align == Align.LEFT ? 0 : align == Align.CENTRE ? 0.5 : 1);
         pen.words(
-                label,
+                flow.fill(label),
                 new Box(x, area.y(), Math.min(words, width), points),
                 base,
                 points,

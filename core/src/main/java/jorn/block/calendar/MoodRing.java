@@ -43,13 +43,7 @@ public record MoodRing(
                     m -> m.form == Form.GRID);
 
     private static MoodRing fresh(Form form) {
-        return new MoodRing(
-                form,
-                List.of(
-                        Wording.of("block.mood-ring.bright"),
-                        Wording.of("block.mood-ring.calm"),
-                        Wording.of("block.mood-ring.tired"),
-                        Wording.of("block.mood-ring.low")));
+        return new MoodRing(form, List.of("@bright", "@calm", "@tired", "@low"));
     }
 
     /** How the days lie. */
@@ -93,7 +87,7 @@ public record MoodRing(
             top = Math.min(top, grid(pen, room, days) + 8);
         }
         if (rows > 0) {
-            key(pen, new Box(area.x(), top, area.width(), key), rows);
+            key(pen, new Box(area.x(), top, area.width(), key), rows, flow);
         }
     }
 
@@ -157,7 +151,7 @@ public record MoodRing(
                 Align.CENTRE);
     }
 
-    private void key(Pen pen, Box area, int rows) {
+    private void key(Pen pen, Box area, int rows, Flow flow) {
         int columns = (moods.size() + rows - 1) / rows;
         double w = area.width() / columns;
         double h = area.height() / rows;
@@ -168,7 +162,7 @@ public record MoodRing(
             double cy = area.y() + (row + 0.5) * h;
             pen.box(new Box(x, cy - side / 2, side, side), 0.6, Role.LINE);
             pen.words(
-                    moods.get(i),
+                    flow.fill(moods.get(i)),
                     Box.orEmpty(x + side + 4, cy - h / 2, w - side - 8, h),
                     cy + 3,
                     9,

@@ -39,13 +39,7 @@ public record ColourDays(
                     "colour-days",
                     Wording.of("block.colour-days.name"),
                     Wording.of("block.mood-ring.field-for-each-day"),
-                    () -> new ColourDays(
-                            false,
-                            List.of(
-                                    Wording.of("block.mood-ring.bright"),
-                                    Wording.of("block.mood-ring.calm"),
-                                    Wording.of("block.mood-ring.tired"),
-                                    Wording.of("block.mood-ring.low"))));
+                    () -> new ColourDays(false, List.of("@bright", "@calm", "@tired", "@low")));
 
     private static final int MOST = 8;
     private static final int WEEK = 7;

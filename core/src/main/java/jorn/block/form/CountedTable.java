@@ -87,9 +87,9 @@ public record CountedTable(
                     Wording.of("block.sheet.says"),
                     () -> new CountedTable(
                             List.of(
-                                    new Column(Wording.of("block.table-block.what"), 3.0, ColumnKind.WORDS),
-                                    new Column(Wording.of("block.table-block.how-many"), 1.0, ColumnKind.WORDS),
-                                    new Column(Wording.of("block.table-block.done"), 1.0, ColumnKind.TICK)),
+                                    new Column("@what", 3.0, ColumnKind.WORDS),
+                                    new Column("@how-many", 1.0, ColumnKind.WORDS),
+                                    new Column("@done", 1.0, ColumnKind.TICK)),
                             CountBy.ROOM,
                             1,
                             Optional.empty(),

@@ -32,7 +32,7 @@ public record FillIn(
                     "fill-in",
                     Wording.of("block.fill-in.name"),
                     Wording.of("block.fill-in.says"),
-                    () -> new FillIn(List.of(Wording.of("block.date-line.date")), 1));
+                    () -> new FillIn(List.of("@date"), 1));
 
     private static final int MOST = 24;
     private static final double GAP = 0.8;

@@ -50,7 +50,7 @@ public record Rating(
                     "rating",
                     Wording.of("block.rating.name"),
                     Wording.of("block.rating.says"),
-                    () -> new Rating(Wording.of("block.scale.energy"), 5, RatingSign.STAR));
+                    () -> new Rating("@liked", 5, RatingSign.STAR));
 
     public Rating {
         label = Limits.words(label);

@@ -35,7 +35,7 @@ public record TitledPanel(
                     "panel",
                     Wording.of("block.panel.name"),
                     Wording.of("block.panel.says"),
-                    () -> new TitledPanel(Wording.of("block.framed.notes"), WritingRows.lines(""), false, false));
+                    () -> new TitledPanel("@notes", WritingRows.lines(""), false, false));
 
     /** Between frame and inside, in pitches; it lies in the rows' own white, so that the lines stay on the grid. */
     private static final double SIDE = 0.42;

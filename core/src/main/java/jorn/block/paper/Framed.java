@@ -42,7 +42,7 @@ public record Framed(
                     "notes",
                     Wording.of("block.framed.titled-box"),
                     Wording.of("block.framed.box-with-title-lines"),
-                    () -> titled(Wording.of("block.framed.notes"), new RuledLines(Ruling.customary())));
+                    () -> titled("@notes", new RuledLines(Ruling.customary())));
 
     private static final double TITLE_SIZE = 10.5;
     private static final double TITLE_ROOM = 15;

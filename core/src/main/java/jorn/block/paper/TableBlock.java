@@ -38,14 +38,7 @@ public record TableBlock(
                     "table",
                     Wording.of("block.table-block.table"),
                     Wording.of("block.table-block.with-headings-your-own"),
-                    () -> new TableBlock(
-                            List.of(
-                                    Wording.of("block.table-block.what"),
-                                    Wording.of("block.table-block.how-many"),
-                                    Wording.of("block.table-block.done")),
-                            List.of(),
-                            Length.mm(8),
-                            false));
+                    () -> new TableBlock(List.of("@what", "@how-many", "@done"), List.of(), Length.mm(8), false));
 
     public TableBlock {
         row = Limits.step(row, Wording.of("block.table-block.row-height"));

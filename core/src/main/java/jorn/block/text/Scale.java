@@ -35,7 +35,7 @@ public record Scale(
                     "scale",
                     Wording.of("block.scale.scale-2"),
                     Wording.of("block.scale.one-marked"),
-                    () -> new Scale(Wording.of("block.scale.energy"), 10, Sign.CIRCLE))
+                    () -> new Scale("@effort", 10, Sign.CIRCLE))
             .offered(
                     "stars",
                     Wording.of("block.scale.stars"),
