@@ -148,6 +148,11 @@ public record CalendarChoice(
         return DateWords.range(first, last, locale());
     }
 
+    /** A day of the year with its weekday, short: "Fri, Jan 1". */
+    public String shortDate(LocalDate day) {
+        return DateWords.shortDate(day, locale());
+    }
+
     /** A day of any year: "5 October". */
     public String dayOfMonth(LocalDate day) {
         return DateWords.dayOfMonth(day, locale());

@@ -35,6 +35,11 @@ final class DateWords {
         return day.atStartOfDay(ZoneOffset.UTC).toInstant().toEpochMilli();
     }
 
+    /** A day of the year with its weekday, short: "Fri, Jan 1". */
+    static String shortDate(LocalDate day, Locale locale) {
+        return plain(written("MMMEd", day, locale));
+    }
+
     /** A day of any year: "5 October". */
     static String dayOfMonth(LocalDate day, Locale locale) {
         return written("MMMMd", day, locale);

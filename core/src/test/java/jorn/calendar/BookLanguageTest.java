@@ -107,6 +107,14 @@ class BookLanguageTest {
         assertEquals(said, CalendarChoice.UNDATED.withLanguage(tag).range(first, first.plusDays(6)));
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {"en; Fri, Jan 1", "de; Fr., 1. Jan.", "ja; 1月1日(金)", "fr; ven. 1 janv."})
+    void aDayIsWrittenAsTheLanguageWritesIt(String tag, String said) {
+        assertEquals(said, CalendarChoice.UNDATED.withLanguage(tag).shortDate(LocalDate.of(2027, 1, 1)));
+    }
+
     /** Words that are the same in English and in another language, or names, are no English words on a foreign page. */
     private static Set<String> english(String code) throws IOException {
         Properties english = table("en");

@@ -1,7 +1,6 @@
 package jorn.block.days;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -65,10 +64,9 @@ public record HolidayList(@Label("block.fill-in.columns") Integer columns) imple
         int rows = flow.grid().rowsIn(area.height());
         double gap = pen.step() * 0.8;
         double w = (area.width() - gap * (columns - 1)) / columns;
-        DateTimeFormatter form = DateTimeFormatter.ofPattern("EEE d MMM", pen.locale());
         Lettering label = pen.label();
         double dates = days.stream()
-                        .mapToDouble(d -> pen.width(form.format(d.date()), label))
+                        .mapToDouble(d -> pen.width(flow.calendar().shortDate(d.date()), label))
                         .max()
                         .orElse(pen.step() * 3)
                 + pen.step() * 0.4;
@@ -79,7 +77,11 @@ public record HolidayList(@Label("block.fill-in.columns") Integer columns) imple
             double x = area.x() + column * (w + gap);
             double y = area.y() + row * pen.step();
             if (i < days.size()) {
-                pen.words(form.format(days.get(i).date()), new Box(x, y, room, pen.step()), pen.base(y), label);
+                pen.words(
+                        flow.calendar().shortDate(days.get(i).date()),
+                        new Box(x, y, room, pen.step()),
+                        pen.base(y),
+                        label);
                 pen.words(
                         days.get(i).name(),
                         Box.orEmpty(x + room, y, w - room, pen.step()),
