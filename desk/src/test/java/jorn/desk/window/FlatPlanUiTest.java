@@ -59,7 +59,10 @@ class FlatPlanUiTest extends WindowTest {
         release(MouseButton.PRIMARY);
         settle();
         assertEquals(List.of(before.get(1), before.get(0), before.get(2)), runs());
+        interact(() -> plan.requestFocus());
+        settle();
         push(KeyCode.CONTROL, KeyCode.RIGHT);
+        settle();
         assertEquals(before, runs(), "keys move it back");
         push(KeyCode.CONTROL, KeyCode.Z);
         push(KeyCode.CONTROL, KeyCode.Z);
