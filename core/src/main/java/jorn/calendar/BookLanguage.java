@@ -42,7 +42,7 @@ public enum BookLanguage {
         return tag;
     }
 
-    /** What it is called in the language of the window, and by those who speak it: "French (français)". */
+    /** What it is called in the language of the window, and by those who speak it: "French – français". */
     public String called() {
         ULocale own = ULocale.forLanguageTag(tag);
         String there = own.getDisplayNameWithDialect(

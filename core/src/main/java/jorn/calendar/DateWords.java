@@ -19,6 +19,7 @@ import java.util.concurrent.ConcurrentHashMap;
 /** Days written as the Unicode CLDR has them for a language: order, case and short forms are each language's own. */
 final class DateWords {
     private static final Map<String, DateIntervalFormat> RANGES = new ConcurrentHashMap<>();
+    private static final Map<String, SimpleDateFormat> DAYS = new ConcurrentHashMap<>();
     private static final TimeZone ZONE = TimeZone.GMT_ZONE;
 
     private DateWords() {}
@@ -61,10 +62,16 @@ final class DateWords {
     }
 
     private static String written(String parts, LocalDate day, Locale locale) {
-        SimpleDateFormat format = new SimpleDateFormat(
-                DateTimePatternGenerator.getInstance(withFigures(locale)).getBestPattern(parts), withFigures(locale));
-        format.setTimeZone(ZONE);
-        return format.format(Long.valueOf(millis(day)));
+        SimpleDateFormat format = DAYS.computeIfAbsent(locale.toLanguageTag() + " " + parts, key -> {
+            ULocale own = withFigures(locale);
+            SimpleDateFormat made = new SimpleDateFormat(
+                    DateTimePatternGenerator.getInstance(own).getBestPattern(parts), own);
+            made.setTimeZone(ZONE);
+            return made;
+        });
+        synchronized (format) {
+            return format.format(Long.valueOf(millis(day)));
+        }
     }
 
     /** From one day to another, without the year: "5 – 11 Oct". */

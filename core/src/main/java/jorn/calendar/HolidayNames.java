@@ -2,7 +2,10 @@ package jorn.calendar;
 
 import com.ibm.icu.util.ULocale;
 import de.focus_shift.jollyday.core.Holiday;
+import de.focus_shift.jollyday.core.HolidayType;
+import java.time.LocalDate;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import jorn.say.BookWords;
 
@@ -40,15 +43,14 @@ final class HolidayNames {
                 .orElseGet(() -> described(key, Locale.ENGLISH));
     }
 
-    private static java.util.Optional<String> library(String language, String key) {
+    private static Optional<String> library(String language, String key) {
         return LIBRARY.contains(language) && !key.equals(key.toLowerCase(Locale.ROOT))
-                ? java.util.Optional.of(described(key, Locale.forLanguageTag(language)))
-                : java.util.Optional.empty();
+                ? Optional.of(described(key, Locale.forLanguageTag(language)))
+                : Optional.empty();
     }
 
     /** As the library describes it. */
     private static String described(String key, Locale locale) {
-        return new Holiday(java.time.LocalDate.EPOCH, key, de.focus_shift.jollyday.core.HolidayType.PUBLIC_HOLIDAY)
-                .getDescription(locale);
+        return new Holiday(LocalDate.EPOCH, key, HolidayType.PUBLIC_HOLIDAY).getDescription(locale);
     }
 }

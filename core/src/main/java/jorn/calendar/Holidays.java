@@ -44,8 +44,9 @@ final class Holidays {
     }
 
     private static boolean hasPart(String place) {
-        return HolidayPlace.parts(HolidayPlace.country(place)).stream()
-                .anyMatch(p -> p.code().equals(place));
+        String country = HolidayPlace.country(place);
+        String part = place.substring(country.length() + 1).toLowerCase(Locale.ROOT);
+        return hierarchy(country).getChildren().containsKey(part);
     }
 
     private static SortedSet<String> known() {

@@ -165,7 +165,7 @@ public final class Hand {
                 double x = in.centreX() + size * 0.28;
                 double y = in.bottom();
                 List<Mark> word = List.of(new Mark.Words(0, 0, run, PEN));
-                out.add(new Mark.Turned(new Turn(0, -1, 1, 0, x, y), word));
+                out.add(new Mark.Turned(Turn.quarterUp(x, y), word));
             }
         });
     }
@@ -191,18 +191,17 @@ public final class Hand {
     public void hatch(Box in) {
         Path.Builder strokes = Path.builder();
         double gap = 2.1;
-        boolean any = false;
+        if (in.width() + in.height() <= gap / 2) {
+            return;
+        }
         for (double d = gap / 2; d < in.width() + in.height(); d += gap) {
             double x1 = in.x() + Math.min(d, in.width());
             double y1 = in.y() + Math.max(0, d - in.width());
             double x2 = in.x() + Math.max(0, d - in.height());
             double y2 = in.y() + Math.min(d, in.height());
             strokes.move(x1, y1).line(x2, y2);
-            any = true;
         }
-        if (any) {
-            out.add(new Mark.Stroke(strokes.build(), 1.5, PENCIL));
-        }
+        out.add(new Mark.Stroke(strokes.build(), 1.5, PENCIL));
     }
 
     /** A photograph's stand-in: hills under a sun. */

@@ -95,7 +95,7 @@ public final class Face {
     long lacking(String text) {
         Font own = font();
         return text.codePoints()
-                .filter(c -> !Character.isISOControl(c) && !own.canDisplay(c))
+                .filter(c -> TypeShelf.isSeen(c) && !own.canDisplay(c))
                 .count();
     }
 

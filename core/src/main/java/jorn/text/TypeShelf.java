@@ -90,7 +90,7 @@ public final class TypeShelf {
     }
 
     /** Whether something is printed for a character: not for signs that only steer, nor for such as there are not. */
-    private static boolean isSeen(int character) {
+    static boolean isSeen(int character) {
         return switch (Character.getType(character)) {
             case Character.CONTROL,
                     Character.FORMAT,
