@@ -6,6 +6,8 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import jorn.say.Wording;
 
 /**
@@ -31,9 +33,12 @@ public record PromptList(String id, String language) {
 
     private static final String FIRST = "en";
 
+    /** Those that have been asked for: the slip of a run shows how many questions each has whenever it is opened. */
+    private static final Map<PromptList, List<String>> READ = new ConcurrentHashMap<>();
+
     /** All lists, in a book's language where they are written in it and otherwise in English. */
     public static List<PromptList> in(String tag) {
-        String own = tag.toLowerCase(Locale.ROOT).replaceAll("[-_].*", "");
+        String own = Locale.forLanguageTag(tag).getLanguage();
         return IDS.stream()
                 .map(id -> new PromptList(id, PromptList.class.getResource(file(id, own)) == null ? FIRST : own))
                 .toList();
@@ -50,6 +55,10 @@ public record PromptList(String id, String language) {
 
     /** The questions, in an order in which they can be taken. */
     public List<String> words() {
+        return READ.computeIfAbsent(this, PromptList::read);
+    }
+
+    private List<String> read() {
         try (InputStream in = PromptList.class.getResourceAsStream(file(id, language))) {
             if (in == null) {
                 throw new IllegalStateException("no list " + id);

@@ -124,7 +124,8 @@ public enum CountBy {
                 false);
     }
 
-    static boolean isWeekend(DayOfWeek day) {
+    /** Whether it is a Saturday or Sunday. */
+    public static boolean isWeekend(DayOfWeek day) {
         return day == DayOfWeek.SATURDAY || day == DayOfWeek.SUNDAY;
     }
 

@@ -142,7 +142,7 @@ public record CountedTable(
         List<DayOfWeek> days = new ArrayList<>();
         for (int i = 0; i < 7; i++) {
             DayOfWeek day = flow.calendar().weeks().column(i);
-            if (whole || (day != DayOfWeek.SATURDAY && day != DayOfWeek.SUNDAY)) {
+            if (whole || !CountBy.isWeekend(day)) {
                 days.add(day);
             }
         }
@@ -186,22 +186,29 @@ public record CountedTable(
         if (!flow.grid().canHold(area)) {
             return;
         }
-        StyledPen pen = new StyledPen(flow, out);
+        tables(area, flow, new StyledPen(flow, out)).forEach(Table::draw);
+    }
+
+    /** The groups side by side, those without any row left out. */
+    private List<Table> tables(Box area, Flow flow, StyledPen pen) {
         int[] count = count(area, flow);
         List<CountedRow> named = rows(count[0], flow);
-        boolean all = by.most() > 0;
+        List<Column> drawn = drawn(flow);
         int groups = groups(area, flow);
         double gap = pen.step() * GAP;
         double w = (area.width() - gap * (groups - 1)) / groups;
+        List<Table> all = new ArrayList<>();
         for (int g = 0; g < groups; g++) {
             int from = Math.min(named.size(), g * count[0]);
             int to = Math.min(named.size(), from + count[0]);
-            int rows = all ? to - from : count[0];
+            int rows = by.most() > 0 ? to - from : count[0];
             if (rows > 0) {
                 Box at = new Box(area.x() + g * (w + gap), area.y(), w, area.height());
-                new Table(drawn(flow), named.subList(from, to), at, pen, flow).draw(rows, count[1], g == groups - 1);
+                boolean summed = g == groups - 1 && sums.isPresent();
+                all.add(new Table(drawn, named.subList(from, to), rows, count[1], summed, at, pen, flow));
             }
         }
+        return all;
     }
 
     /** What stands at the rows' beginnings: what is counted, or their names and numbers. */
@@ -225,14 +232,32 @@ public record CountedTable(
     private final class Table {
         private final List<Column> columns;
         private final List<CountedRow> named;
+        private final int rows;
+        private final int tall;
+        private final boolean summed;
         private final Box area;
         private final StyledPen pen;
         private final Flow flow;
         private final double[] x;
 
-        Table(List<Column> columns, List<CountedRow> named, Box area, StyledPen pen, Flow flow) {
+        /**
+         * @param named what stands at the rows' beginnings; may be fewer than the rows
+         * @param summed whether the sums stand below this one
+         */
+        Table(
+                List<Column> columns,
+                List<CountedRow> named,
+                int rows,
+                int tall,
+                boolean summed,
+                Box area,
+                StyledPen pen,
+                Flow flow) {
             this.columns = columns;
             this.named = named;
+            this.rows = rows;
+            this.tall = tall;
+            this.summed = summed;
             this.area = area;
             this.pen = pen;
             this.flow = flow;
@@ -249,7 +274,12 @@ public record CountedTable(
             return edges;
         }
 
-        void draw(int rows, int tall, boolean last) {
+        void fillIn(Hand hand) {
+            double top = area.y() + pen.step() * (carried ? 2 : 1);
+            new TableHand(columns, x, named.size(), pen, hand).write(top, rows, tall, summed, carried);
+        }
+
+        void draw() {
             double step = pen.step();
             double head = area.y() + step;
             int lead = carried ? 1 : 0;
@@ -268,7 +298,6 @@ public record CountedTable(
             for (int r = 0; r < rows; r++) {
                 row(r, body + r * tall * step, tall * step);
             }
-            boolean summed = last && sums.isPresent();
             double foot = bottom + (summed ? step : 0);
             columns(head, foot);
             if (summed) {
@@ -359,26 +388,7 @@ public record CountedTable(
         if (!flow.grid().canHold(area)) {
             return;
         }
-        StyledPen pen = StyledPen.measuring(flow);
-        int[] count = count(area, flow);
-        int groups = groups(area, flow);
-        double gap = pen.step() * GAP;
-        double w = (area.width() - gap * (groups - 1)) / groups;
-        List<CountedRow> named = rows(count[0], flow);
-        for (int g = 0; g < groups; g++) {
-            Box at = new Box(area.x() + g * (w + gap), area.y(), w, area.height());
-            int from = Math.min(named.size(), g * count[0]);
-            int to = Math.min(named.size(), from + count[0]);
-            Table table = new Table(drawn(flow), named.subList(from, to), at, pen, flow);
-            int rows = by.most() > 0 ? to - from : count[0];
-            new TableHand(table.columns, table.x, named.isEmpty() ? 0 : to - from, pen, hand)
-                    .write(
-                            area.y() + pen.step() * (carried ? 2 : 1),
-                            rows,
-                            count[1],
-                            g == groups - 1 && sums.isPresent(),
-                            carried);
-        }
+        tables(area, flow, StyledPen.measuring(flow)).forEach(t -> t.fillIn(hand));
     }
 
     private static double pad(int c, StyledPen pen) {

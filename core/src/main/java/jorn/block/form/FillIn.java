@@ -2,6 +2,7 @@ package jorn.block.form;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.json.Required;
@@ -50,39 +51,45 @@ public record FillIn(
         return (labels.size() + columns - 1) / columns;
     }
 
+    /** Where each label with its line lies; only those for which there is height. */
+    private List<Box> cells(Box area, double step) {
+        double gap = step * GAP;
+        double w = (area.width() - gap * (columns - 1)) / columns;
+        return IntStream.range(0, labels.size())
+                .mapToObj(i -> new Box(
+                        area.x() + i % columns * (w + gap), area.y() + Math.floorDiv(i, columns) * step, w, step))
+                .filter(cell -> cell.bottom() <= area.bottom() + 0.01)
+                .toList();
+    }
+
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {
         if (!flow.grid().canHold(area)) {
             return;
         }
         StyledPen pen = new StyledPen(flow, out);
-        double gap = pen.step() * GAP;
-        double w = (area.width() - gap * (columns - 1)) / columns;
-        for (int i = 0; i < labels.size(); i++) {
-            double y = area.y() + i / columns * pen.step();
-            if (y + pen.step() > area.bottom() + 0.01) {
-                return;
-            }
-            double x = area.x() + i % columns * (w + gap);
+        List<Box> cells = cells(area, pen.step());
+        for (int i = 0; i < cells.size(); i++) {
+            Box cell = cells.get(i);
             double used = pen.words(
-                    flow.fill(labels.get(i)), new Box(x, y, w - pen.step(), pen.step()), pen.base(y), pen.label());
-            double from = x + used + (used > 0 ? pen.step() * 0.35 : 0);
-            pen.across(pen.style().lines().writing(), from, x + w, y + pen.step());
+                    flow.fill(labels.get(i)),
+                    new Box(cell.x(), cell.y(), cell.width() - pen.step(), pen.step()),
+                    pen.base(cell.y()),
+                    pen.label());
+            double from = cell.x() + used + (used > 0 ? pen.step() * 0.35 : 0);
+            pen.across(pen.style().lines().writing(), from, cell.right(), cell.y() + pen.step());
         }
     }
 
     @Override
     public void fillIn(Box area, Flow flow, Hand hand) {
         StyledPen pen = StyledPen.measuring(flow);
-        double gap = pen.step() * GAP;
-        double w = (area.width() - gap * (columns - 1)) / columns;
-        for (int i = 0; i < labels.size(); i++) {
-            double y = area.y() + Math.floorDiv(i, columns) * pen.step();
-            double x = area.x() + i % columns * (w + gap);
+        List<Box> cells = cells(area, pen.step());
+        for (int i = 0; i < cells.size(); i++) {
+            Box cell = cells.get(i);
             double used = pen.width(flow.fill(labels.get(i)), pen.label()) + pen.step() * 0.45;
-            if (y + pen.step() <= area.bottom() + 0.01) {
-                hand.note(labels.get(i), Box.orEmpty(x + used, y, w - used, pen.step()), pen.base(y));
-            }
+            Box line = Box.orEmpty(cell.x() + used, cell.y(), cell.width() - used, pen.step());
+            hand.note(labels.get(i), line, pen.base(cell.y()));
         }
     }
 

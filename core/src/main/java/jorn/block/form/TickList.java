@@ -2,6 +2,7 @@ package jorn.block.form;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.art.Palette.Role;
@@ -65,24 +66,34 @@ public record TickList(
         return (wanted() + columns - 1) / columns;
     }
 
+    /** How many rows each column has. */
+    private int rowsIn(Box area, Flow flow) {
+        int there = flow.grid().rowsIn(area.height());
+        return wanted() == 0 ? there : Math.min(there, rows());
+    }
+
+    /** Where the lines lie, column by column. */
+    private List<Box> cells(Box area, Flow flow) {
+        double step = flow.grid().step();
+        int rows = rowsIn(area, flow);
+        double gap = step * GAP;
+        double w = (area.width() - gap * (columns - 1)) / columns;
+        int there = rows * columns;
+        return IntStream.range(0, wanted() == 0 ? there : Math.min(there, wanted()))
+                .mapToObj(i ->
+                        new Box(area.x() + Math.floorDiv(i, rows) * (w + gap), area.y() + i % rows * step, w, step))
+                .toList();
+    }
+
     @Override
     public void draw(Box area, Flow flow, List<Mark> out) {
         if (!flow.grid().canHold(area)) {
             return;
         }
         StyledPen pen = new StyledPen(flow, out);
-        int there = flow.grid().rowsIn(area.height());
-        int rows = wanted() == 0 ? there : Math.min(there, rows());
-        double gap = pen.step() * GAP;
-        double w = (area.width() - gap * (columns - 1)) / columns;
-        for (int c = 0; c < columns; c++) {
-            for (int r = 0; r < rows; r++) {
-                int i = c * rows + r;
-                if (wanted() > 0 && i >= wanted()) {
-                    return;
-                }
-                line(i, area.x() + c * (w + gap), area.y() + r * pen.step(), w, pen, flow);
-            }
+        List<Box> cells = cells(area, flow);
+        for (int i = 0; i < cells.size(); i++) {
+            line(i, cells.get(i).x(), cells.get(i).y(), cells.get(i).width(), pen, flow);
         }
     }
 
@@ -108,28 +119,23 @@ public record TickList(
     @Override
     public void fillIn(Box area, Flow flow, Hand hand) {
         StyledPen pen = StyledPen.measuring(flow);
-        int there = flow.grid().rowsIn(area.height());
-        int rows = wanted() == 0 ? there : Math.min(there, rows());
-        double gap = pen.step() * GAP;
-        double w = (area.width() - gap * (columns - 1)) / columns;
-        int all = wanted() == 0 ? rows * columns : wanted();
-        for (int i = 0; i < all; i++) {
-            int c = Math.floorDiv(i, Math.max(1, rows));
-            double x = area.x() + c * (w + gap);
-            double y = area.y() + (i - c * rows) * pen.step();
-            double side = pen.tickSide();
+        double side = pen.tickSide();
+        int rows = rowsIn(area, flow);
+        List<Box> cells = cells(area, flow);
+        for (int i = 0; i < cells.size(); i++) {
+            Box cell = cells.get(i);
             boolean bare = i >= words.size();
-            if (c >= columns
-                    || y + pen.step() > area.bottom() + 0.01
-                    || (bare && i - c * rows >= Math.ceil(rows * 0.7))) {
+            // Nobody fills a list to its end.
+            if (bare && i % rows >= Math.ceil(rows * 0.7)) {
                 continue;
             }
             if (bare) {
-                double from = x + side + pen.step() * 0.3;
-                hand.note(hand.about(), Box.orEmpty(from, y, x + w - from, pen.step()), pen.base(y));
+                double from = cell.x() + side + pen.step() * 0.3;
+                Box line = Box.orEmpty(from, cell.y(), cell.right() - from, pen.step());
+                hand.note(hand.about(), line, pen.base(cell.y()));
             }
             if (!numbered && hand.below(5) > 1) {
-                hand.tick(x, pen.tickTop(y), side);
+                hand.tick(cell.x(), pen.tickTop(cell.y()), side);
             }
         }
     }
