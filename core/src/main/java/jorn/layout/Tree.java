@@ -24,6 +24,15 @@ public final class Tree {
             this.axis = axis;
             this.before = before;
         }
+
+        /** The side that it is in a mirror: left and right change. */
+        public Edge mirrored() {
+            return switch (this) {
+                case LEFT -> RIGHT;
+                case RIGHT -> LEFT;
+                case ABOVE, BELOW -> this;
+            };
+        }
     }
 
     /** Room between parts that are newly put side by side. */

@@ -16,7 +16,7 @@ import jorn.measure.Length;
  * The line between two neighbours of a row or column on a page.
  *
  * @param container path of the row or column
- * @param before index of the part above or left of it
+ * @param before index of the part above it or left of it; right of it on a page that is laid out from the right
  * @param first where that part lies, in points from the trim's corner
  * @param second where its neighbour lies
  * @param upright whether it parts left from right
@@ -60,9 +60,24 @@ record Divider(NodePath container, int before, Box first, Box second, boolean up
         return parts.stream().filter(p -> p.path().equals(path)).findFirst().orElseThrow();
     }
 
+    /** Whether the first part is seen right of the second, as on pages that are laid out from the right. */
+    private boolean isFromRight() {
+        return upright && first.x() > second.x();
+    }
+
+    /** The part that is seen left of it, or above it. */
+    Box near() {
+        return isFromRight() ? second : first;
+    }
+
+    /** The part that is seen right of it, or below it. */
+    Box far() {
+        return isFromRight() ? first : second;
+    }
+
     /** Where it is: x of an upright one, otherwise y. */
     double at() {
-        return upright ? (first.right() + second.x()) / 2 : (first.bottom() + second.y()) / 2;
+        return upright ? (near().right() + far().x()) / 2 : (first.bottom() + second.y()) / 2;
     }
 
     /** The divider that a point is on, the innermost where several are; or none. */
@@ -70,7 +85,7 @@ record Divider(NodePath container, int before, Box first, Box second, boolean up
         Optional<Divider> found = Optional.empty();
         for (Divider d : all(parts)) {
             double off = Math.abs((d.upright ? x : y) - d.at());
-            double gap = d.upright ? d.second.x() - d.first.right() : d.second.y() - d.first.bottom();
+            double gap = d.upright ? d.far().x() - d.near().right() : d.second.y() - d.first.bottom();
             boolean along = d.upright
                     ? y >= Math.min(d.first.y(), d.second.y()) && y <= Math.max(d.first.bottom(), d.second.bottom())
                     : x >= Math.min(d.first.x(), d.second.x()) && x <= Math.max(d.first.right(), d.second.right());
@@ -81,7 +96,12 @@ record Divider(NodePath container, int before, Box first, Box second, boolean up
         return found;
     }
 
-    /** The tree with the divider moved down or to the right, by so many points. */
+    /** The tree with the divider moved down or to the right as it is seen, by so many points. */
+    Node dragged(Node root, double by) {
+        return moved(root, isFromRight() ? -by : by);
+    }
+
+    /** The tree with the first part made larger by so many points, at the cost of the second. */
     Node moved(Node root, double by) {
         return Tree.moveDivider(root, container, before, points(first), points(second), by);
     }

@@ -168,7 +168,7 @@ public final class PageEditor {
         if (held.isPresent()) {
             Divider d = held.get();
             desk.attempt(() -> {
-                trial = Optional.of(Edition.of(work.reworked(desk.book(), root -> d.moved(root, moved))));
+                trial = Optional.of(Edition.of(work.reworked(desk.book(), root -> d.dragged(root, moved))));
                 spread.setTrial(trial);
             });
         }
@@ -184,7 +184,7 @@ public final class PageEditor {
         spread.setTrial(Optional.empty());
         if (Math.abs(moved) > 0.01) {
             double by = moved;
-            desk.attempt(() -> work.rework("divider", root -> d.get().moved(root, by)));
+            desk.attempt(() -> work.rework("divider", root -> d.get().dragged(root, by)));
         }
     }
 
@@ -276,8 +276,8 @@ public final class PageEditor {
         if (page == 0) {
             return;
         }
-        Rectangle2D a = spread.placeOf(page, d.first());
-        Rectangle2D b = spread.placeOf(page, d.second());
+        Rectangle2D a = spread.placeOf(page, d.near());
+        Rectangle2D b = spread.placeOf(page, d.far());
         g.setStroke(Theme.THREAD);
         g.setLineWidth(3);
         if (d.upright()) {
@@ -297,7 +297,7 @@ public final class PageEditor {
         int page = desk.page().get();
         // As they are laid out now: a neighbour of fixed measure keeps it, and what has no room stops.
         Divider now = Divider.of(trial.get().pages().parts(page), d.container(), d.before());
-        Rectangle2D a = spread.placeOf(page, now.first());
+        Rectangle2D a = spread.placeOf(page, now.near());
         double x = d.upright() ? a.getMaxX() : a.getMinX();
         double y = d.upright() ? a.getMinY() : a.getMaxY();
         g.setStroke(Theme.THREAD);
@@ -310,8 +310,8 @@ public final class PageEditor {
         var unit = desk.unit().get();
         tag(
                 g,
-                now.measure(now.first()).format(unit) + " | "
-                        + now.measure(now.second()).format(unit),
+                now.measure(now.near()).format(unit) + " | "
+                        + now.measure(now.far()).format(unit),
                 x + 4,
                 y - 3);
     }

@@ -260,8 +260,13 @@ public final class PageWork {
         rework("part", root -> Tree.change(root, path, old -> now));
     }
 
-    /** Puts a block beside the chosen part, or beside all there is, and chooses it. */
-    public void insert(Edge edge, Node block) {
+    /**
+     * Puts a block beside the chosen part, or beside all there is, and chooses it.
+     *
+     * @param seen at which side of it on the page
+     */
+    public void insert(Edge seen, Node block) {
+        Edge edge = desk.book().calendar().isRightToLeft() ? seen.mirrored() : seen;
         NodePath path = part().orElse(NodePath.ROOT);
         NodePath place = Tree.placeOfNew(recipe().orElseThrow().root(), path, edge);
         rework("insert", root -> Tree.insert(root, path, edge, block));

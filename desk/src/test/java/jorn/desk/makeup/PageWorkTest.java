@@ -22,6 +22,7 @@ import jorn.desk.model.Settings;
 import jorn.layout.Axis;
 import jorn.layout.Node;
 import jorn.layout.NodeKinds;
+import jorn.layout.Placed;
 import jorn.layout.Tree.Edge;
 import jorn.measure.Trouble;
 import jorn.recipe.Catalogue;
@@ -71,6 +72,38 @@ class PageWorkTest {
 
     private static Recipe design(String id) {
         return Catalogue.find(id).orElseThrow().recipe();
+    }
+
+    /** On a page that is laid out from the right, left and right are those that are seen. */
+    @Test
+    void pagesLaidOutFromTheRightAreHandledAsTheyAreSeen() {
+        desk.change("calendar", b -> b.withCalendar(b.calendar().withLanguage("he")));
+        work.use(design("lists-four"));
+        List<Placed> parts = work.parts();
+        Divider upright =
+                Divider.all(parts).stream().filter(Divider::upright).findFirst().orElseThrow();
+        assertTrue(upright.first().x() > upright.second().x(), "the first of a row stands at the right");
+        assertTrue(upright.near().right() <= upright.at()
+                && upright.at() <= upright.far().x());
+        assertEquals(
+                Optional.of(upright),
+                Divider.under(parts, upright.at(), upright.first().centreY(), 1));
+        double before = upright.near().width();
+        work.rework("divider", root -> upright.dragged(root, 30));
+        Divider after = Divider.of(work.parts(), upright.container(), upright.before());
+        assertEquals(before + 30, after.near().width(), 0.5, "dragged to the right, what is left of it grows");
+
+        work.choosePart(Optional.of(upright.container().child(0)));
+        work.insert(Edge.LEFT, block("writing"));
+        Placed put = work.parts().stream()
+                .filter(p -> p.path().equals(work.part().orElseThrow()))
+                .findFirst()
+                .orElseThrow();
+        Placed beside = work.parts().stream()
+                .filter(p -> p.path().equals(upright.container().child(0)))
+                .findFirst()
+                .orElseThrow();
+        assertTrue(put.box().right() <= beside.box().x() + 0.01, "what is put at the left stands at the left");
     }
 
     @Test
