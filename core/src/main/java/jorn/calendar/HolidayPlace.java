@@ -1,6 +1,5 @@
 package jorn.calendar;
 
-import de.focus_shift.jollyday.core.CalendarHierarchy;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -29,13 +28,10 @@ public record HolidayPlace(String code, String called) {
         }
         Locale window = Wording.language().locale();
         return Holidays.hierarchy(country).getChildren().values().stream()
-                .map(h -> new HolidayPlace(country + "-" + h.getId().toUpperCase(Locale.ROOT), name(h, window)))
+                .map(h ->
+                        new HolidayPlace(country + "-" + h.getId().toUpperCase(Locale.ROOT), h.getDescription(window)))
                 .sorted(Comparator.comparing(HolidayPlace::called))
                 .toList();
-    }
-
-    private static String name(CalendarHierarchy part, Locale window) {
-        return part.getDescription(window);
     }
 
     /** The country of a code. */

@@ -63,13 +63,19 @@ public final class Pen {
 
     /** A circle of four Bézier curves. */
     public static Path circle(double cx, double cy, double r) {
-        double k = r * ROUND;
+        return oval(cx, cy, r, r);
+    }
+
+    /** As {@link #circle(double, double, double)}, with one radius across and another down. */
+    public static Path oval(double cx, double cy, double rx, double ry) {
+        double kx = rx * ROUND;
+        double ky = ry * ROUND;
         return Path.builder()
-                .move(cx + r, cy)
-                .curve(cx + r, cy + k, cx + k, cy + r, cx, cy + r)
-                .curve(cx - k, cy + r, cx - r, cy + k, cx - r, cy)
-                .curve(cx - r, cy - k, cx - k, cy - r, cx, cy - r)
-                .curve(cx + k, cy - r, cx + r, cy - k, cx + r, cy)
+                .move(cx + rx, cy)
+                .curve(cx + rx, cy + ky, cx + kx, cy + ry, cx, cy + ry)
+                .curve(cx - kx, cy + ry, cx - rx, cy + ky, cx - rx, cy)
+                .curve(cx - rx, cy - ky, cx - kx, cy - ry, cx, cy - ry)
+                .curve(cx + kx, cy - ry, cx + rx, cy - ky, cx + rx, cy)
                 .close()
                 .build();
     }

@@ -12,6 +12,7 @@ import jorn.layout.Lack;
 import jorn.layout.Limits;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
+import jorn.layout.Pen;
 import jorn.layout.StyledPen;
 import jorn.measure.Length;
 import jorn.say.Label;
@@ -57,7 +58,6 @@ public record PhotoFrames(
     private static final double SMALLEST = Length.mm(20).points();
     private static final double CORNER = Length.mm(7).points();
     private static final double GAP = 0.7;
-    private static final double ROUND = 0.5523;
 
     public PhotoFrames {
         count = Limits.whole(count == null ? 1 : count, Wording.of("block.photo-frames.count"), 1, 9);
@@ -105,24 +105,9 @@ public record PhotoFrames(
                 pen.outline(Path.box(b), rule);
                 pen.outline(Path.box(b.inset(3)), pen.style().lines().writing().withKind(Rule.LineKind.SOLID));
             }
-            case OVAL -> pen.outline(oval(b), rule);
+            case OVAL -> pen.outline(Pen.oval(b.centreX(), b.centreY(), b.width() / 2, b.height() / 2), rule);
             case CORNERS -> corners(b, rule, pen);
         }
-    }
-
-    private static Path oval(Box b) {
-        double rx = b.width() / 2;
-        double ry = b.height() / 2;
-        double cx = b.centreX();
-        double cy = b.y() + ry;
-        return Path.builder()
-                .move(cx + rx, cy)
-                .curve(cx + rx, cy + ry * ROUND, cx + rx * ROUND, cy + ry, cx, cy + ry)
-                .curve(cx - rx * ROUND, cy + ry, cx - rx, cy + ry * ROUND, cx - rx, cy)
-                .curve(cx - rx, cy - ry * ROUND, cx - rx * ROUND, cy - ry, cx, cy - ry)
-                .curve(cx + rx * ROUND, cy - ry, cx + rx, cy - ry * ROUND, cx + rx, cy)
-                .close()
-                .build();
     }
 
     private static void corners(Box b, Rule rule, StyledPen pen) {

@@ -12,7 +12,6 @@ import jorn.art.Palette.Role;
 import jorn.art.Path;
 import jorn.layout.Align;
 import jorn.layout.Flow;
-import jorn.layout.Hand;
 import jorn.layout.Lack;
 import jorn.layout.Limits;
 import jorn.layout.Node;
@@ -121,11 +120,6 @@ public record TabStrips(
         double half = b.height() / 2;
         pen.words(word, b.inset(0, slant, 0, slant), b.y() + half * 0.59 + as.size() * 0.34, as);
         pen.words(word, b.inset(0, slant, 0, slant), middle + half * 0.41 + as.size() * 0.34, as);
-    }
-
-    @Override
-    public void fillIn(Box area, Flow flow, Hand hand) {
-        // Tabs are cut out, not written on.
     }
 
     @Override

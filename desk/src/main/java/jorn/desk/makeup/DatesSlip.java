@@ -62,19 +62,20 @@ public final class DatesSlip extends Slip {
                 false,
                 () -> sets(false));
         year(now);
+        List<PickList.Entry> spoken = BookLanguage.all().stream()
+                .map(l -> new PickList.Entry(l.tag(), l.called()))
+                .toList();
         PickList languages = new PickList(
                 this,
                 "date-language",
                 Wording.of("desk.dates.names-days-months-en"),
-                BookLanguage.all().stream()
-                        .map(l -> new PickList.Entry(l.tag(), l.called()))
-                        .toList(),
+                spoken,
                 tag(now.language()),
                 this::speak);
         line(Wording.of("desk.dates.language"), languages.opener()).add(languages);
         List<PickList.Entry> seconds = new ArrayList<>();
         seconds.add(new PickList.Entry("", Wording.of("desk.dates.no-second")));
-        BookLanguage.all().forEach(l -> seconds.add(new PickList.Entry(l.tag(), l.called())));
+        seconds.addAll(spoken);
         PickList second = new PickList(
                 this,
                 "date-second",
