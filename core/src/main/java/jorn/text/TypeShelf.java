@@ -146,7 +146,25 @@ public final class TypeShelf {
                 "young-serif", "Young Serif", Wording.of("text.manner.young-serif"), "YoungSerif", Style.REGULAR));
         all.add(typeface("bitter", "Bitter", Wording.of("text.manner.bitter"), "Bitter", three));
         all.add(typeface("baloo", "Baloo 2", Wording.of("text.manner.baloo"), "Baloo", two));
+        Style[] upright = {Style.REGULAR, Style.ITALIC};
+        all.add(display("dm-serif-display", "DM Serif Display", "DMSerifDisplay", upright));
+        all.add(display("playfair", "Playfair Display", "PlayfairDisplay", three));
+        all.add(display("abril-fatface", "Abril Fatface", "AbrilFatface", Style.REGULAR));
+        all.add(display("cinzel", "Cinzel", "Cinzel", two));
+        all.add(display("zilla-slab", "Zilla Slab", "ZillaSlab", three));
+        all.add(display("alfa-slab", "Alfa Slab One", "AlfaSlabOne", Style.REGULAR));
+        all.add(display("oswald", "Oswald", "Oswald", two));
+        all.add(display("bebas-neue", "Bebas Neue", "BebasNeue", Style.REGULAR));
+        all.add(display("poiret-one", "Poiret One", "PoiretOne", Style.REGULAR));
+        all.add(display("righteous", "Righteous", "Righteous", Style.REGULAR));
+        all.add(display("shrikhand", "Shrikhand", "Shrikhand", Style.REGULAR));
+        all.add(display("dancing-script", "Dancing Script", "DancingScript", two));
+        all.add(display("amatic", "Amatic SC", "AmaticSC", two));
         return List.copyOf(all);
+    }
+
+    private static Typeface display(String id, String name, String file, Style... styles) {
+        return typeface(id, name, Wording.of("text.manner." + id), file, styles);
     }
 
     private static List<Typeface> standIns() {
