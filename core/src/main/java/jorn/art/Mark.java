@@ -32,6 +32,26 @@ public sealed interface Mark {
     }
 
     /**
+     * An area in which one ink passes into another along a straight line; beyond its ends each goes on as it is.
+     *
+     * @param line from where the first ink is full to where the second is; a line
+     */
+    record Shade(Path path, Ink from, Ink to, Span line) implements Mark {
+        /** The two ends of the passage. */
+        public record Span(double x1, double y1, double x2, double y2) {}
+
+        @Override
+        public <R> R accept(MarkVisitor<R> visitor) {
+            return visitor.shade(this);
+        }
+
+        @Override
+        public Box bounds() {
+            return path.bounds();
+        }
+    }
+
+    /**
      * A line drawn with ink.
      *
      * @param width in points
@@ -121,10 +141,16 @@ public sealed interface Mark {
      * @param from the part that is shown, in pixels
      * @param to where it stands
      * @param opacity 1 as it is, 0 not seen: mixed with the white of the paper; nothing shines through, as presses ask
+     * @param tone how it is coloured
      */
-    record Image(Picture picture, Box from, Box to, double opacity) implements Mark {
+    record Image(Picture picture, Box from, Box to, double opacity, Tone tone) implements Mark {
         public Image {
             opacity = requireOpacity(opacity);
+        }
+
+        /** In its own colours. */
+        public Image(Picture picture, Box from, Box to, double opacity) {
+            this(picture, from, to, opacity, Tone.AS_IT_IS);
         }
 
         @Override

@@ -8,6 +8,8 @@ package jorn.art;
 public interface MarkVisitor<R> {
     R fill(Mark.Fill fill);
 
+    R shade(Mark.Shade shade);
+
     R stroke(Mark.Stroke stroke);
 
     R words(Mark.Words words);

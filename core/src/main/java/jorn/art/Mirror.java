@@ -76,6 +76,13 @@ public final class Mirror implements MarkVisitor<Mark> {
     }
 
     @Override
+    public Mark shade(Mark.Shade shade) {
+        Mark.Shade.Span s = shade.line();
+        Mark.Shade.Span other = new Mark.Shade.Span(sum - s.x1(), s.y1(), sum - s.x2(), s.y2());
+        return new Mark.Shade(of(shade.path()), shade.from(), shade.to(), other);
+    }
+
+    @Override
     public Mark stroke(Mark.Stroke stroke) {
         return new Mark.Stroke(of(stroke.path()), stroke.width(), stroke.ink(), stroke.dash());
     }
@@ -100,7 +107,7 @@ public final class Mirror implements MarkVisitor<Mark> {
 
     @Override
     public Mark image(Mark.Image image) {
-        return new Mark.Image(image.picture(), image.from(), of(image.to()), image.opacity());
+        return new Mark.Image(image.picture(), image.from(), of(image.to()), image.opacity(), image.tone());
     }
 
     @Override

@@ -31,6 +31,7 @@ final class ContrastRule extends MarkRule {
                     return Optional.of(finding(seen, s, contrast.get()));
                 }
             } else if (s.mark() instanceof Mark.Fill
+                    || s.mark() instanceof Mark.Shade
                     || s.mark() instanceof Mark.Image
                     || s.mark() instanceof Mark.Foreign) {
                 grounds.add(s);

@@ -16,6 +16,9 @@ final class Inks {
         if (mark instanceof Mark.Stroke stroke) {
             return Optional.of(stroke.ink());
         }
+        if (mark instanceof Mark.Shade shade) {
+            return Optional.of(shade.from().isColoured() ? shade.from() : shade.to());
+        }
         return mark instanceof Mark.Words words ? Optional.of(words.ink()) : Optional.empty();
     }
 }

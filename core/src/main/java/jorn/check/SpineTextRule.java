@@ -23,6 +23,10 @@ final class SpineTextRule implements Rule {
         Optional<SpineText> rule = proof.book().brief().offer().spineText();
         int pages = proof.pagination().pageCount();
         if (rule.isEmpty() || pages < rule.get().minPages()) {
+            if (proof.book().cover().plan().isPresent()) {
+                // A composed cover leaves such a spine bare of itself, and its bench says so.
+                return;
+            }
             found.accept(new Finding(
                     "spine.text",
                     Severity.WARNING,

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import jorn.art.Box;
 import jorn.art.GlyphRun;
+import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.MarkVisitor;
 import jorn.art.Orientation;
@@ -51,12 +52,17 @@ final class ArtWriter implements Closeable {
 
     private static final double POINTS_PER_INCH = 72;
 
-    private record PictureKey(Picture picture, double opacity) {}
+    private record PictureKey(Picture picture, Pixels.Shown shown) {}
 
     private final Map<Double, COSName> states = new HashMap<>();
 
     /** A form and the name by which content asks for it. */
     record Form(COSName name, PDFormXObject object) {}
+
+    /** A passage from one ink to another, wherever it is drawn. */
+    private record Passage(Ink from, Ink to, Mark.Shade.Span line) {}
+
+    private final Map<Passage, COSName> shades = new HashMap<>();
 
     private final InkWriter inks;
     private final ForeignPages pages;
@@ -118,6 +124,21 @@ final class ArtWriter implements Closeable {
         public Void fill(Mark.Fill fill) {
             inks.choose(fill.ink(), false, resources, out);
             out.path(fill.path()).op("f");
+            return null;
+        }
+
+        @Override
+        public Void shade(Mark.Shade shade) {
+            COSName name = shades.computeIfAbsent(
+                    new Passage(shade.from(), shade.to(), shade.line()),
+                    p -> COSName.getPDFName("S" + (shades.size() + 1)));
+            resources.put(name, inks.passage(shade));
+            out.op("q")
+                    .path(shade.path())
+                    .op("W")
+                    .op("n")
+                    .raw("/" + name.getName() + " sh\n")
+                    .op("Q");
             return null;
         }
 
@@ -235,7 +256,7 @@ final class ArtWriter implements Closeable {
         }
         Box from = image.from();
         Box to = image.to();
-        PictureKey key = new PictureKey(image.picture(), image.opacity());
+        PictureKey key = new PictureKey(image.picture(), new Pixels.Shown(image.opacity(), image.tone()));
         PDImageXObject object = pictures.get(key);
         if (object == null) {
             object = pictureObject(image);
@@ -283,6 +304,7 @@ final class ArtWriter implements Closeable {
     private boolean goesAsItIs(Mark.Image image) {
         return inks.policy().pictures() == ColourPolicy.Pictures.AS_THEY_ARE
                 && image.opacity() == 1
+                && image.tone().isNone()
                 && image.picture()
                         .file()
                         .facts()
@@ -292,7 +314,7 @@ final class ArtWriter implements Closeable {
 
     private static BufferedImage pixels(Mark.Image image) {
         double shown = image.from().width() / image.to().width() * POINTS_PER_INCH;
-        return Pixels.forPrint(image.picture(), image.opacity(), LEAST_PPI, shown);
+        return Pixels.forPrint(image.picture(), new Pixels.Shown(image.opacity(), image.tone()), LEAST_PPI, shown);
     }
 
     private static void stroke(Mark.Stroke stroke, Operators out) {

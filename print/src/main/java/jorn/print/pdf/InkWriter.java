@@ -4,14 +4,17 @@ import java.util.HashMap;
 import java.util.Map;
 import jorn.art.Ink;
 import jorn.art.InkVisitor;
+import jorn.art.Mark;
 import jorn.deliver.ColourPolicy;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBase;
+import org.apache.pdfbox.cos.COSBoolean;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSFloat;
 import org.apache.pdfbox.cos.COSInteger;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDResources;
+import org.apache.pdfbox.pdmodel.graphics.shading.PDShadingType2;
 
 /** Writes the operators that choose an ink, in the colours that the policy asks for; inks of their own as Separation (ISO 32000-1, 8.6.6.4). */
 final class InkWriter {
@@ -31,6 +34,50 @@ final class InkWriter {
     void choose(Ink ink, boolean stroke, PDResources resources, Operators out) {
         Ink now = policy == ColourPolicy.AS_MIXED ? ink : written.computeIfAbsent(ink, policy::ink);
         now.accept(new Choice(stroke, resources, out));
+    }
+
+    private Ink written(Ink ink) {
+        Ink now = policy == ColourPolicy.AS_MIXED ? ink : written.computeIfAbsent(ink, policy::ink);
+        return now instanceof Ink.Spot spot ? spot.full().faded(spot.tint()) : now;
+    }
+
+    /** A passage from one ink to another in a straight line (ISO 32000-1, 8.7.4.5.3). */
+    PDShadingType2 passage(Mark.Shade shade) {
+        double[] from = parts(written(shade.from()));
+        double[] to = parts(written(shade.to()));
+        if (from.length != to.length) {
+            boolean four = from.length == 4 || to.length == 4;
+            from = four ? four(written(shade.from())) : three(written(shade.from()));
+            to = four ? four(written(shade.to())) : three(written(shade.to()));
+        }
+        COSName space =
+                from.length == 1 ? COSName.DEVICEGRAY : from.length == 3 ? COSName.DEVICERGB : COSName.DEVICECMYK;
+        COSDictionary function = new COSDictionary();
+        function.setInt(COSName.FUNCTION_TYPE, 2);
+        function.setItem(COSName.DOMAIN, numbers(0, 1));
+        function.setItem(COSName.C0, numbers(from));
+        function.setItem(COSName.C1, numbers(to));
+        function.setItem(COSName.N, COSInteger.ONE);
+        COSDictionary all = new COSDictionary();
+        all.setInt(COSName.SHADING_TYPE, 2);
+        all.setItem(COSName.COLORSPACE, space);
+        Mark.Shade.Span s = shade.line();
+        all.setItem(COSName.COORDS, numbers(s.x1(), s.y1(), s.x2(), s.y2()));
+        all.setItem(COSName.FUNCTION, function);
+        COSArray extend = new COSArray();
+        extend.add(COSBoolean.TRUE);
+        extend.add(COSBoolean.TRUE);
+        all.setItem(COSName.EXTEND, extend);
+        return new PDShadingType2(all);
+    }
+
+    private static double[] three(Ink ink) {
+        int[] rgb = ink.rgb();
+        return new double[] {rgb[0] / 255.0, rgb[1] / 255.0, rgb[2] / 255.0};
+    }
+
+    private static double[] four(Ink ink) {
+        return parts(ColourPolicy.FOUR_INKS.ink(ink));
     }
 
     private final class Choice implements InkVisitor<Void> {

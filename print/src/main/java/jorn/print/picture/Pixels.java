@@ -9,11 +9,20 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import jorn.art.Picture;
 import jorn.art.PictureDecoder;
+import jorn.art.Tone;
 import jorn.measure.Trouble;
 
 /** The pixels of pictures, laid on white paper: nothing shines through, as presses ask. The last few are kept. */
 public final class Pixels {
-    private record Key(Picture picture, double opacity, int halvings) {}
+    private record Key(Picture picture, Shown shown, int halvings) {}
+
+    /** How the pixels are shown: mixed with white, and coloured. */
+    public record Shown(double opacity, Tone tone) {
+        /** In their own colours. */
+        public static Shown faded(double opacity) {
+            return new Shown(opacity, Tone.AS_IT_IS);
+        }
+    }
 
     /** Enough for the pictures of the pages just turned. */
     private static final long MOST_KEPT = 32L << 20;
@@ -26,11 +35,11 @@ public final class Pixels {
     /**
      * The pixels in full, or as many as there is room for.
      *
-     * @param opacity 1 as they are, towards 0 mixed with white
+     * @param shown how they are mixed and coloured
      * @throws Trouble where the file is damaged
      */
-    public static BufferedImage of(Picture picture, double opacity) {
-        return of(picture, opacity, 0);
+    public static BufferedImage of(Picture picture, Shown shown) {
+        return of(picture, shown, 0);
     }
 
     /**
@@ -38,12 +47,12 @@ public final class Pixels {
      *
      * @param width wanted at least, in pixels
      */
-    public static BufferedImage atLeast(Picture picture, double opacity, double width) {
+    public static BufferedImage atLeast(Picture picture, Shown shown, double width) {
         int halvings = 0;
         while (picture.width() / (double) (1 << (halvings + 1)) >= width && halvings < 8) {
             halvings++;
         }
-        return of(picture, opacity, halvings);
+        return of(picture, shown, halvings);
     }
 
     /** The same picture in greys of the same lightness. */
@@ -67,26 +76,26 @@ public final class Pixels {
      * The pixels in full, or as many as there is room for.
      *
      * @param least pixels to the inch that must be left where the picture stands largest
-     * @param shown pixels to the inch that it has there in full
+     * @param ppi pixels to the inch that it has there in full
      * @throws Trouble where there is no room for so many
      */
-    public static BufferedImage forPrint(Picture picture, double opacity, double least, double shown) {
+    public static BufferedImage forPrint(Picture picture, Shown shown, double least, double ppi) {
         int step = picture.file().facts().map(PictureDecoder::leastStep).orElse(1);
-        if (step > 1 && shown / step < least) {
+        if (step > 1 && ppi / step < least) {
             throw Trouble.of("art.picture-decoder.too-large", picture.name(), picture.width(), picture.height());
         }
-        return of(picture, opacity);
+        return of(picture, shown);
     }
 
-    private static synchronized BufferedImage of(Picture picture, double opacity, int halvings) {
-        Key key = new Key(picture, opacity, halvings);
+    private static synchronized BufferedImage of(Picture picture, Shown shown, int halvings) {
+        Key key = new Key(picture, shown, halvings);
         BufferedImage known = READY.get(key);
         if (known == null) {
             known = halvings == 0
-                    ? flat(picture, opacity, 1)
+                    ? flat(picture, shown, 1)
                     : isLarge(picture)
-                            ? half(flat(picture, opacity, 1 << (halvings - 1)))
-                            : half(of(picture, opacity, halvings - 1));
+                            ? half(flat(picture, shown, 1 << (halvings - 1)))
+                            : half(of(picture, shown, halvings - 1));
             READY.put(key, known);
             forgetTooMany();
         }
@@ -119,7 +128,7 @@ public final class Pixels {
                 / 8;
     }
 
-    private static BufferedImage flat(Picture picture, double opacity, int step) {
+    private static BufferedImage flat(Picture picture, Shown shown, int step) {
         BufferedImage read = PictureDecoder.read(picture, step);
         boolean grey = read.getColorModel().getNumColorComponents() == 1;
         BufferedImage flat = new BufferedImage(
@@ -127,10 +136,23 @@ public final class Pixels {
         Graphics2D g = flat.createGraphics();
         g.setColor(Color.WHITE);
         g.fillRect(0, 0, flat.getWidth(), flat.getHeight());
-        g.setComposite(java.awt.AlphaComposite.SrcOver.derive((float) opacity));
+        g.setComposite(java.awt.AlphaComposite.SrcOver.derive((float) shown.opacity()));
         g.drawImage(read, 0, 0, null);
         g.dispose();
-        return flat;
+        return shown.tone().isNone() ? flat : toned(flat, shown.tone());
+    }
+
+    private static BufferedImage toned(BufferedImage flat, Tone tone) {
+        BufferedImage toned = new BufferedImage(flat.getWidth(), flat.getHeight(), BufferedImage.TYPE_INT_RGB);
+        int[] row = new int[flat.getWidth()];
+        for (int y = 0; y < flat.getHeight(); y++) {
+            flat.getRGB(0, y, row.length, 1, row, 0, row.length);
+            for (int x = 0; x < row.length; x++) {
+                row[x] = tone.of(row[x]);
+            }
+            toned.setRGB(0, y, row.length, 1, row, 0, row.length);
+        }
+        return toned;
     }
 
     private static BufferedImage half(BufferedImage whole) {
