@@ -105,10 +105,21 @@ public record Book(
         CoverDress dress = style.dress().cover();
         return withInterior(interior.withPitch(interior.pitch().map(now -> pitchIn(style, now))))
                 .withLook(Look.of(style, !brief.inkSet().blackOnly()))
-                .withCover(cover.withGround(dress.ground())
-                        .withPanel(dress.panel())
-                        .withPanelInk(dress.panelInk())
-                        .withTitleInk(dress.ink()));
+                .withCover(dressed(dress));
+    }
+
+    /** The cover in the style's colours, and in the style's composition where it still has the one of the last style. */
+    private CoverDesign dressed(CoverDress dress) {
+        CoverDesign now = cover.withGround(dress.ground())
+                .withPanel(dress.panel())
+                .withPanelInk(dress.panelInk())
+                .withTitleInk(dress.ink());
+        String last = style().dress().cover().composition();
+        return cover.plan()
+                .filter(p -> p.composition().equals(last) && p.edits().isEmpty())
+                .map(p -> now.withPlan(
+                        Optional.of(p.withComposition(dress.composition()).withAccents(List.of()))))
+                .orElse(now);
     }
 
     /** The style's pitch where it wants one; else the one that there is, unless it was the last style's. */

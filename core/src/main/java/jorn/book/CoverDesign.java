@@ -1,6 +1,9 @@
 package jorn.book;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
 import jorn.art.Ink;
 import jorn.json.Required;
 
@@ -8,11 +11,13 @@ import jorn.json.Required;
  * How the cover is designed.
  *
  * @param ground colour of the whole sheet
- * @param panel whether the title stands on a panel
- * @param panelInk colour of that panel
- * @param titleInk colour of title and author on the panel
+ * @param panel whether the title stands on a panel, where the cover is not composed
+ * @param panelInk colour of panels
+ * @param titleInk colour of words on panels
  * @param spineText whether title and author stand on the spine
  * @param blurb words on the back; may be empty
+ * @param plan what it is composed of; absent in books begun before covers were composed
+ * @param kept variants that are kept beside it
  */
 @RecordBuilder
 public record CoverDesign(
@@ -21,13 +26,38 @@ public record CoverDesign(
         @Required Ink panelInk,
         @Required Ink titleInk,
         boolean spineText,
-        String blurb)
+        String blurb,
+        Optional<CoverPlan> plan,
+        List<CoverDesign> kept)
         implements CoverDesignBuilder.With {
+    private static final int MOST_KEPT = 24;
+
     /** Honey with a paper panel. */
-    public static final CoverDesign CUSTOMARY =
-            new CoverDesign(Ink.hex("C9A24A"), true, Ink.hex("FFFEF8"), Ink.hex("1D2733"), true, "");
+    public static final CoverDesign CUSTOMARY = new CoverDesign(
+            Ink.hex("C9A24A"), true, Ink.hex("FFFEF8"), Ink.hex("1D2733"), true, "", Optional.empty(), List.of());
 
     public CoverDesign {
         blurb = blurb == null ? "" : blurb;
+        plan = plan == null ? Optional.empty() : plan;
+        kept = kept == null ? List.of() : List.copyOf(kept.subList(Math.max(0, kept.size() - MOST_KEPT), kept.size()));
+    }
+
+    /** The same with its plan changed; a cover that was not composed begins as a label. */
+    public CoverDesign planned(UnaryOperator<CoverPlan> change) {
+        return withPlan(Optional.of(change.apply(plan.orElseGet(() -> CoverPlan.of("label")))));
+    }
+
+    /** The same with what it looks like now on the shelf of variants. */
+    public CoverDesign keeping() {
+        CoverDesign now = withKept(List.of());
+        List<CoverDesign> all = new java.util.ArrayList<>(kept);
+        all.remove(now);
+        all.add(now);
+        return withKept(all);
+    }
+
+    /** As a kept variant looks, with the others still on the shelf. */
+    public CoverDesign as(CoverDesign variant) {
+        return variant.withKept(kept);
     }
 }

@@ -219,8 +219,6 @@ public enum Starter {
     /** A whole book of this kind to a brief. */
     public Book begin(Brief brief) {
         Brief own = this == ZINE ? brief.withSelfCover(true) : brief;
-        boolean spineText =
-                own.offer().spineText().filter(s -> own.pages() >= s.minPages()).isPresent();
         Interior made = inside.get();
         Book book = new Book(
                 Identity.fresh(kind, id),
@@ -229,7 +227,8 @@ public enum Starter {
                 made.withMargins(MarginChoice.ofSchool(Optional.of(MarginSchool.DESIGNED)))
                         .withPitch(Optional.of(pitch(made, own.trim()))),
                 calendar(),
-                CoverDesign.CUSTOMARY.withSpineText(spineText),
+                CoverDesign.CUSTOMARY.withPlan(Optional.of(
+                        CoverPlan.of(StyleShelf.plain().dress().cover().composition()))),
                 Plans.NONE,
                 Map.of());
         return Copyright.dated(book.inStyle(StyleShelf.of(style)));

@@ -19,8 +19,13 @@ import jorn.block.cover.SpineLine;
 import jorn.block.cover.TitlePanel;
 import jorn.book.Book;
 import jorn.book.CoverDesign;
+import jorn.book.PartEdit;
+import jorn.code.BookBarcode;
+import jorn.cover.ComposedCover.Kinds;
 import jorn.cover.CoverGeometry.CoverPart;
+import jorn.cover.part.SpineWords;
 import jorn.layout.BookLook;
+import jorn.layout.Flow;
 import jorn.layout.Node;
 import jorn.layout.Overlay;
 import jorn.layout.PageFacts;
@@ -52,10 +57,22 @@ public final class Cover {
         }
     }
 
+    /** What it is composed of; nothing where it was begun before covers were composed. */
+    private final Optional<ComposedCover> composed;
+
+    /** A part of a composed cover where it stands on the plane. */
+    public record PlacedPart(ComposedPart part, PartEdit edit, Box box, Box panel) {}
+
     public Cover(Book book, BookLook look, CoverGeometry geometry) {
+        this(book, look, geometry, InsidePages.NONE);
+    }
+
+    /** @param insides pages that may be shown on it */
+    public Cover(Book book, BookLook look, CoverGeometry geometry, InsidePages insides) {
         this.book = book;
         this.look = look;
         this.geometry = geometry;
+        this.composed = book.cover().plan().map(p -> new ComposedCover(book, look, geometry, insides));
     }
 
     public CoverGeometry geometry() {
@@ -64,6 +81,174 @@ public final class Cover {
 
     /** The surfaces of one page of the cover file, the lowest first. */
     public List<Laid> surfaces(CoverGeometry.CoverSheet sheet) {
+        return composed.map(c -> composed(c, sheet, Kinds.ALL)).orElseGet(() -> plain(sheet));
+    }
+
+    /** The surfaces of a composed cover. */
+    private List<Laid> composed(ComposedCover cover, CoverGeometry.CoverSheet sheet, Kinds kinds) {
+        double out = ComposedCover.outer(sheet);
+        List<Laid> all = new ArrayList<>();
+        Box whole = sheet.trim().moved(-sheet.trim().x(), -sheet.trim().y());
+        var wrap = cover.standing(PartPlace.WRAP, whole, whole, new double[] {out, out, out, out});
+        all.add(wrap(sheet, Optional.empty(), cover.node(wrap, whole, kinds)));
+        for (PartPlace place : List.of(PartPlace.FRONT, PartPlace.BACK, PartPlace.SPINE)) {
+            panelBox(place)
+                    .filter(b -> sheet.trim().holds(b))
+                    .filter(b -> place != PartPlace.SPINE || hasSpineWords() || !kinds.equals(Kinds.BEHIND_WORDS))
+                    .ifPresent(b -> all.add(composedPanel(cover, place, b, kinds)));
+        }
+        if (kinds != Kinds.BEHIND_WORDS) {
+            geometry.ownBarcode().filter(b -> sheet.trim().holds(b)).ifPresent(b -> all.add(barcode(b)));
+        }
+        return all;
+    }
+
+    private Laid barcode(Box box) {
+        Box trim = box.moved(-box.x(), -box.y());
+        Node node =
+                new Symbol(book.cover().plan().orElseThrow().code().barcode().orElseThrow());
+        Frame frame = new Frame(Side.RECTO, true, trim, trim, trim, List.of());
+        return new Laid(Surface.of(Surface.SurfaceKind.PANEL, frame, node), box.x(), box.y());
+    }
+
+    private record Symbol(BookBarcode code) implements Node {
+        @Override
+        public void draw(Box area, Flow flow, List<Mark> out) {
+            out.addAll(code.marks());
+        }
+
+        @Override
+        public double naturalHeight(double width, Flow flow) {
+            return 0;
+        }
+    }
+
+    private boolean hasSpineWords() {
+        return book.cover().spineText() && geometry.figures().isSpineTextAllowed();
+    }
+
+    private Optional<Box> panelBox(PartPlace place) {
+        return switch (place) {
+            case FRONT -> Optional.of(geometry.front());
+            case BACK -> geometry.back();
+            case SPINE -> geometry.spineBox().filter(s -> s.width() > 0.5);
+            case WRAP -> Optional.of(geometry.trim());
+        };
+    }
+
+    private Box faceOf(PartPlace place) {
+        return switch (place) {
+            case FRONT -> geometry.frontFace();
+            case BACK -> geometry.backFace().orElseThrow();
+            case SPINE -> geometry.spineBox().orElseThrow();
+            case WRAP -> geometry.trim();
+        };
+    }
+
+    /** How far parts of a panel may go beyond it: to the end of the bleed outside, not over the spine. */
+    private double[] outer(PartPlace place) {
+        double out = geometry.figures().outer().length().points();
+        Box own = panelBox(place).orElseThrow();
+        Box all = geometry.trim();
+        boolean apart = geometry.sheets().size() > 1;
+        boolean left = apart || own.x() <= all.x() + 0.01;
+        boolean right = apart || own.right() >= all.right() - 0.01;
+        return new double[] {out, right ? out : 0, out, left ? out : 0};
+    }
+
+    private List<ComposedCover.Standing> standing(ComposedCover cover, PartPlace place, Box panel) {
+        Box face = place == PartPlace.SPINE ? panel : faceOf(place);
+        return cover
+                .standing(place, panel.moved(-panel.x(), -panel.y()), face.moved(-panel.x(), -panel.y()), outer(place))
+                .stream()
+                .filter(s -> !(s.part().part() instanceof SpineWords) || hasSpineWords())
+                .map(s -> s.part().part() instanceof SpineWords ? onSpine(s, panel) : s)
+                .toList();
+    }
+
+    /** Words on the spine keep clear of its folds and of head and foot. */
+    private ComposedCover.Standing onSpine(ComposedCover.Standing own, Box panel) {
+        Box safe = geometry.spineSafe().orElse(panel);
+        double more = SPINE_ENDS * panel.height();
+        return new ComposedCover.Standing(
+                own.part(), safe.moved(-panel.x(), -panel.y()).inset(more, 0, more, 0), own.edit());
+    }
+
+    /** Words begin and end this share of the spine's height within its safe part. */
+    private static final double SPINE_ENDS = 0.035;
+
+    private Laid composedPanel(ComposedCover cover, PartPlace place, Box box, Kinds kinds) {
+        Box panel = box.moved(-box.x(), -box.y());
+        Surface.SurfaceKind kind = place == PartPlace.SPINE ? Surface.SurfaceKind.SPINE : Surface.SurfaceKind.PANEL;
+        Box safe = place == PartPlace.SPINE ? geometry.spineSafe().orElse(box) : geometry.safe(faceOf(place));
+        List<Box> free =
+                place == PartPlace.BACK ? geometry.barcode().map(List::of).orElse(List.of()) : List.of();
+        Laid laid = panel(kind, box, box, safe, free, cover.node(standing(cover, place, box), panel, kinds));
+        return laid;
+    }
+
+    /** The parts of a composed cover where they stand, the lowest first; none where it is not composed. */
+    public List<PlacedPart> parts() {
+        List<PlacedPart> all = new ArrayList<>();
+        composed.ifPresent(cover -> {
+            double out = geometry.figures().outer().length().points();
+            Box whole = geometry.trim();
+            cover.standing(PartPlace.WRAP, whole, whole, new double[] {out, out, out, out})
+                    .forEach(s -> all.add(new PlacedPart(s.part(), s.edit(), s.at(), whole)));
+            for (PartPlace place : List.of(PartPlace.FRONT, PartPlace.BACK, PartPlace.SPINE)) {
+                panelBox(place).ifPresent(b -> standing(cover, place, b)
+                        .forEach(s -> all.add(new PlacedPart(
+                                s.part(),
+                                s.edit(),
+                                s.at().moved(b.x(), b.y()),
+                                place == PartPlace.SPINE ? b : faceOf(place)))));
+            }
+        });
+        return all;
+    }
+
+    /** What one part draws, on the plane. */
+    public List<Mark> marksOf(PlacedPart placed) {
+        if (composed.isEmpty()) {
+            return List.of();
+        }
+        Box b = panelBox(placed.part().on()).orElseThrow();
+        Laid laid = composedPanel(composed.get(), placed.part().on(), b, Kinds.ALL);
+        ComposedCover.Standing own =
+                new ComposedCover.Standing(placed.part(), placed.box().moved(-b.x(), -b.y()), placed.edit());
+        List<Mark> marks = composed.get().alone(own, b.moved(-b.x(), -b.y()), laid.surface());
+        return marks.isEmpty() ? marks : List.of(new Mark.Turned(Turn.move(b.x(), b.y()), marks));
+    }
+
+    /** The front without its words: what lies behind them. */
+    public PageArt behindWords() {
+        return front(Kinds.BEHIND_WORDS);
+    }
+
+    /** The front of a composed cover, cut at its edges. */
+    private PageArt front(Kinds kinds) {
+        Box front = geometry.front();
+        List<Mark> marks = new ArrayList<>();
+        for (CoverGeometry.CoverSheet sheet : geometry.sheets()) {
+            if (sheet.trim().holds(front)) {
+                marks.addAll(marks(composed(composed.orElseThrow(), sheet, kinds)));
+            }
+        }
+        Box trim = front.moved(-front.x(), -front.y());
+        return new PageArt(trim, trim, List.of(new Mark.Turned(Turn.move(-front.x(), -front.y()), marks)));
+    }
+
+    /** As {@link #plane}, without the small pictures of pages: what rules look at. */
+    public PageArt atSize() {
+        if (composed.isEmpty()) {
+            return plane();
+        }
+        List<Mark> marks = new ArrayList<>();
+        geometry.sheets().forEach(sheet -> marks.addAll(marks(composed(composed.get(), sheet, Kinds.AT_SIZE))));
+        return new PageArt(geometry.trim(), geometry.bled(), marks);
+    }
+
+    private List<Laid> plain(CoverGeometry.CoverSheet sheet) {
         List<Laid> all = new ArrayList<>();
         all.add(wrap(sheet, Optional.empty(), new Ground(book.cover().ground())));
         front().filter(f -> sheet.trim().holds(f.box())).ifPresent(all::add);
@@ -178,6 +363,9 @@ public final class Cover {
 
     /** The front alone, as a shop shows it. */
     public PageArt frontArt() {
+        if (composed.isPresent()) {
+            return front(Kinds.ALL);
+        }
         Surface front = front().orElseThrow().surface();
         Box trim = front.frame().trim();
         Frame cut = new Frame(Side.RECTO, true, trim, trim, front.frame().text());
@@ -190,10 +378,25 @@ public final class Cover {
         if (book.title().isBlank()) {
             return 0;
         }
+        if (composed.isPresent()) {
+            return geometry.spineBox()
+                    .map(b -> onSpineBox(b))
+                    .map(safe -> SpineWords.size(
+                            book.type().headingFace().face(Style.BOLD),
+                            book.title(),
+                            safe,
+                            book.author().isBlank()))
+                    .orElse(0.0);
+        }
         String words = SpineLine.words(book.title(), book.author());
         return geometry.spineSafe()
                 .map(safe -> SpineLine.size(book.type().headingFace().face(Style.BOLD), words, safe))
                 .orElse(0.0);
+    }
+
+    private Box onSpineBox(Box spine) {
+        double more = SPINE_ENDS * spine.height();
+        return geometry.spineSafe().orElse(spine).inset(more, 0, more, 0);
     }
 
     /** Dark or light, whichever reads better on the ground. */

@@ -7,6 +7,9 @@ import jorn.art.Box;
 import jorn.art.Reading;
 import jorn.book.Book;
 import jorn.book.Brief;
+import jorn.code.BookBarcode;
+import jorn.measure.Length;
+import jorn.measure.Size;
 import jorn.press.Binding;
 import jorn.press.CoverRule;
 
@@ -42,10 +45,14 @@ public final class CoverGeometry {
     private final Brief brief;
     private final CoverFigures figures;
     private final List<Panel> panels;
+    private final Optional<BookBarcode> symbol;
+    private final boolean composed;
 
     private CoverGeometry(Book book, int pageCount) {
         this.brief = book.brief();
         this.figures = CoverFigures.of(book, pageCount);
+        this.symbol = book.cover().plan().flatMap(p -> p.code().barcode());
+        this.composed = book.cover().plan().isPresent();
         this.panels = layOut();
     }
 
@@ -237,19 +244,53 @@ public final class CoverGeometry {
         return panel.inset(brief.press().cover().safe());
     }
 
-    /** The room of the barcode on the back near the spine, where there is one. */
+    /** Where a barcode stands that no press has a rule for (common practice). */
+    private static final double CUSTOMARY_INSET = 27;
+
+    /**
+     * The room of the barcode on the back near the spine, where there is one: the press's where it prints it, else as much as the book's
+     * own symbol takes. A book without a number leaves no room unless the press prints one.
+     */
     public Optional<Box> barcode() {
-        Optional<CoverRule.Barcode> rule = brief.press().cover().barcode();
-        if (rule.isEmpty() || back().isEmpty()) {
+        if (back().isEmpty()) {
             return Optional.empty();
         }
-        CoverRule.Barcode b = rule.get();
-        Box panel = back().get();
-        double w = b.area().width().points();
-        double h = b.area().height().points();
-        double x = spineSideIsLeft(CoverPart.BACK)
-                ? panel.x() + b.fromSpine().points()
-                : panel.right() - b.fromSpine().points() - w;
-        return Optional.of(new Box(x, panel.bottom() - b.fromFoot().points() - h, w, h));
+        Optional<CoverRule.Barcode> rule = brief.press().cover().barcode();
+        boolean byPress = rule.filter(b -> b.by() == CoverRule.By.PRESS).isPresent();
+        if (composed && !byPress) {
+            return symbol.map(s -> low(s.room(), rule));
+        }
+        return rule.map(b -> low(byPress ? larger(b.area()) : b.area(), rule));
+    }
+
+    /** The press's area, grown where the number and its price need more. */
+    private Size larger(Size area) {
+        return symbol.map(s -> new Size(
+                        Length.points(
+                                Math.max(area.width().points(), s.room().width().points())),
+                        Length.points(Math.max(
+                                area.height().points(), s.room().height().points()))))
+                .orElse(area);
+    }
+
+    /** The book's own symbol and where it stands, where the publisher supplies it. */
+    public Optional<Box> ownBarcode() {
+        boolean byPress = brief.press()
+                .cover()
+                .barcode()
+                .filter(b -> b.by() == CoverRule.By.PRESS)
+                .isPresent();
+        return byPress ? Optional.empty() : symbol.flatMap(s -> barcode());
+    }
+
+    private Box low(Size area, Optional<CoverRule.Barcode> rule) {
+        Box panel = back().orElseThrow();
+        double strip = stripWidth();
+        double w = area.width().points();
+        double h = area.height().points();
+        double fromSpine = rule.map(b -> b.fromSpine().points()).orElse(CUSTOMARY_INSET + strip);
+        double fromFoot = rule.map(b -> b.fromFoot().points()).orElse(CUSTOMARY_INSET);
+        double x = spineSideIsLeft(CoverPart.BACK) ? panel.x() + fromSpine : panel.right() - fromSpine - w;
+        return new Box(x, panel.bottom() - fromFoot - h, w, h);
     }
 }

@@ -42,7 +42,11 @@ public final class Edition {
         this.pagination = Paginator.of(book);
         this.geometry = PageGeometry.of(book, pagination.marginsFor());
         this.pages = new PageComposer(book, pagination, geometry);
-        this.cover = new Cover(book, pages.look(), CoverGeometry.of(book, pagination.pageCount()));
+        this.cover = new Cover(
+                book,
+                pages.look(),
+                CoverGeometry.of(book, pagination.pageCount()),
+                new ShownPages(book, pagination, pages));
     }
 
     /** @throws jorn.measure.Trouble where the book cannot be laid out */

@@ -10,5 +10,11 @@ import jorn.json.Required;
  * @param panel whether the title stands on a panel
  * @param panelInk colour of that panel
  * @param ink colour of the words on it
+ * @param composition id of the composition in which its covers begin
  */
-public record CoverDress(@Required Ink ground, boolean panel, @Required Ink panelInk, @Required Ink ink) {}
+public record CoverDress(
+        @Required Ink ground, boolean panel, @Required Ink panelInk, @Required Ink ink, String composition) {
+    public CoverDress {
+        composition = composition == null || composition.isBlank() ? "label" : composition;
+    }
+}

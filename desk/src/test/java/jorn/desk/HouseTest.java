@@ -50,11 +50,12 @@ class HouseTest {
         // What is drawn, and with what letters.
         room("art", "colour", "json", "measure", "scratch");
         room("text", "art", "measure", "scratch");
+        room("code", "art", "measure", "text");
         room("style", "art", "json", "measure", "text");
         // What fills pages, how trees are laid out, the blocks, and the designs made of them.
         room("content", "calendar", "json");
         room("layout", "art", "calendar", "content", "json", "measure", "style", "text");
-        room("block", "art", "calendar", "json", "layout", "measure", "style", "text");
+        room("block", "art", "calendar", "code", "json", "layout", "measure", "style", "text");
         room("recipe", "block", "calendar", "json", "layout", "measure", "style", "text");
         // What is decided.
         room(
@@ -62,6 +63,7 @@ class HouseTest {
                 "art",
                 "block",
                 "calendar",
+                "code",
                 "content",
                 "json",
                 "layout",
@@ -84,7 +86,20 @@ class HouseTest {
                 "recipe",
                 "style",
                 "text");
-        room("cover", "art", "block", "book", "layout", "measure", "press", "style", "text");
+        room(
+                "cover",
+                "art",
+                "block",
+                "book",
+                "calendar",
+                "code",
+                "json",
+                "layout",
+                "makeup",
+                "measure",
+                "press",
+                "style",
+                "text");
         room("brief", "book", "cover", "makeup", "measure", "press");
         room("edition", "art", "book", "brief", "cover", "makeup", "measure");
         // What is done with it.
@@ -96,7 +111,7 @@ class HouseTest {
         // Files and pictures.
         room("print.picture", "art", "measure");
         room("print.pdf", "art", "colour", "deliver", "measure", "print.picture", "text");
-        room("print.raster", "art", "measure", "print.pdf", "print.picture", "text");
+        room("print.raster", "art", "cover", "measure", "print.pdf", "print.picture", "text");
         room(
                 "print.export",
                 "art",
@@ -223,6 +238,8 @@ class HouseTest {
                 "brief",
                 "calendar",
                 "check",
+                "code",
+                "cover",
                 "desk.model",
                 "desk.window",
                 "edition",
@@ -232,6 +249,8 @@ class HouseTest {
                 "press",
                 "print.export",
                 "print.pdf",
+                "print.picture",
+                "print.raster",
                 "recipe",
                 "store");
         room("desk", "desk.cli", "desk.model");

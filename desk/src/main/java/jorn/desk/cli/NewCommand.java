@@ -62,8 +62,14 @@ final class NewCommand implements Callable<Integer> {
     @Option(names = "--style", paramLabel = "ID", description = "${bundle:cli.sheet.style}")
     private String style;
 
+    @Option(names = "--subtitle", paramLabel = "T", description = "${bundle:cli.new.subtitle}")
+    private String subtitle;
+
     @Mixin
     private BriefOptions options;
+
+    @Mixin
+    private CoverOptions cover;
 
     @Override
     public Integer call() {
@@ -96,6 +102,10 @@ final class NewCommand implements Callable<Integer> {
         if (author != null) {
             book = book.withAuthor(author);
         }
+        if (subtitle != null) {
+            book = book.withSubtitle(subtitle);
+        }
+        book = cover.on(book);
         BookFile.save(options.bleed ? toTheEdge(book) : book, target);
         out.println(target);
         return JornCommand.DONE;

@@ -1,0 +1,2 @@
+/** The kinds of part of which covers are composed, one file each. */
+package jorn.cover.part;
