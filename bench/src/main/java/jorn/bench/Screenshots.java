@@ -105,6 +105,14 @@ final class Screenshots {
                     ahead.add(new Shot("", this::pullPlan, 100));
                     ahead.add(new Shot("", this::hiveNotes, 100));
                 }
+                if (bench == BenchName.COVER) {
+                    ahead.add(new Shot("", () -> hold("title"), 2500));
+                    ahead.add(new Shot("cover-part", () -> {}, 300));
+                    ahead.add(new Shot("", () -> hold(""), 100));
+                    ahead.add(new Shot("", this::planner, 3500));
+                    ahead.add(new Shot("cover-number", () -> press("#cover-subject-number"), 700));
+                    ahead.add(new Shot("", this::hiveNotes, 100));
+                }
                 if (bench == BenchName.DESPATCH) {
                     ahead.add(new Shot("", this::saveThrice, 700));
                     ahead.add(new Shot("", () -> press("#earlier-versions"), 900));
@@ -168,6 +176,19 @@ final class Screenshots {
                 Event.fireEvent(
                         stage.getScene().lookup("#spread"),
                         new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.DOWN, false, false, false, false));
+            }
+        }
+
+        /** Steps through the parts of the cover until one is held; an empty id lets go. */
+        private void hold(String part) {
+            var sheet = stage.getScene().lookup("#cover-view");
+            sheet.requestFocus();
+            KeyCode code = part.isEmpty() ? KeyCode.ESCAPE : KeyCode.SPACE;
+            for (int i = 0; i < (part.isEmpty() ? 1 : 20); i++) {
+                Event.fireEvent(sheet, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, false, false, false));
+                if (stage.getScene().lookup("#part-words") != null) {
+                    break;
+                }
             }
         }
 

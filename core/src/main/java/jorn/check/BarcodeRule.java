@@ -22,8 +22,11 @@ final class BarcodeRule implements Rule {
         }
         Box barcode = proof.cover().barcode().get();
         for (Marks.Standing standing :
-                Marks.standing(proof.edition().cover().plane().marks())) {
-            boolean stands = standing.mark() instanceof Mark.Words || standing.mark() instanceof Mark.Stroke;
+                Marks.standing(proof.edition().cover().atSize().marks())) {
+            // Lines that go on all round it are the pattern of the ground: the symbol is printed on its own white.
+            boolean stands = standing.mark() instanceof Mark.Words
+                    || (standing.mark() instanceof Mark.Stroke
+                            && !standing.bounds().holds(barcode.outset(QUIET)));
             boolean under = standing.bounds().meets(barcode);
             if (stands && (under || standing.bounds().meets(barcode.outset(QUIET)))) {
                 found.accept(finding(standing.bounds(), under));

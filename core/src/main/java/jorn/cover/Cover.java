@@ -187,6 +187,11 @@ public final class Cover {
         return laid;
     }
 
+    /** The colours of a composed cover by what they are for. */
+    public CoverColours colours() {
+        return CoverColours.of(book);
+    }
+
     /** The parts of a composed cover where they stand, the lowest first; none where it is not composed. */
     public List<PlacedPart> parts() {
         List<PlacedPart> all = new ArrayList<>();

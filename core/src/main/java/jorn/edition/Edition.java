@@ -42,10 +42,15 @@ public final class Edition {
         this.pagination = Paginator.of(book);
         this.geometry = PageGeometry.of(book, pagination.marginsFor());
         this.pages = new PageComposer(book, pagination, geometry);
-        this.cover = new Cover(
-                book,
+        this.cover = coverOf(book);
+    }
+
+    /** The cover as it would be in another design, with the pages and measures of this book; quickly made, to be looked at. */
+    public Cover coverOf(Book other) {
+        return new Cover(
+                other,
                 pages.look(),
-                CoverGeometry.of(book, pagination.pageCount()),
+                CoverGeometry.of(other, pagination.pageCount()),
                 new ShownPages(book, pagination, pages));
     }
 

@@ -133,6 +133,7 @@ class HouseTest {
                 "brief",
                 "calendar",
                 "check",
+                "code",
                 "cover",
                 "edition",
                 "json",
@@ -196,7 +197,23 @@ class HouseTest {
                 "store",
                 "text");
         room(
+                "desk.covers",
+                "art",
+                "book",
+                "code",
+                "colour",
+                "cover",
+                "desk.model",
+                "desk.view",
+                "edition",
+                "layout",
+                "measure",
+                "print.raster",
+                "style",
+                "text");
+        room(
                 "desk.benches",
+                "desk.covers",
                 "style",
                 "cover",
                 "art",

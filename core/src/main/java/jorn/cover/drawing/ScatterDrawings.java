@@ -8,6 +8,8 @@ import jorn.cover.drawing.Easel.Batch;
 /** Patterns of things that lie about, none on another. */
 final class ScatterDrawings {
     private static final int TRIES = 30;
+    /** So many in a row that found no place, and the field is full. */
+    private static final int FULL = 25;
 
     private ScatterDrawings() {}
 
@@ -30,21 +32,55 @@ final class ScatterDrawings {
     /** Places at least twice their radius apart (thrown like darts, each tried several times). */
     static List<Spot> spots(Easel e, double least, double most) {
         Box a = e.area().outset(most);
-        List<Spot> all = new ArrayList<>();
+        Field field = new Field(a, 2 * most);
         int wanted = (int) Math.min(4000, a.width() * a.height() / (least * least * 2.2));
-        for (int i = 0; i < wanted; i++) {
-            for (int t = 0; t < TRIES; t++) {
-                double share = t / (double) TRIES;
-                double r = most + (least - most) * share;
-                double x = e.between(a.x(), a.right());
-                double y = e.between(a.y(), a.bottom());
-                if (all.stream().allMatch(s -> Math.hypot(s.x - x, s.y - y) > s.r + r)) {
-                    all.add(new Spot(x, y, r));
-                    break;
+        int missed = 0;
+        for (int i = 0; i < wanted && missed < FULL; i++) {
+            boolean found = false;
+            for (int t = 0; t < TRIES && !found; t++) {
+                double r = most + (least - most) * t / TRIES;
+                Spot spot = new Spot(e.between(a.x(), a.right()), e.between(a.y(), a.bottom()), r);
+                found = field.takes(spot);
+            }
+            missed = found ? 0 : missed + 1;
+        }
+        return field.all;
+    }
+
+    /** Where spots lie, by squares so large that only those next to each other need be compared. */
+    private static final class Field {
+        private final List<Spot> all = new ArrayList<>();
+        private final java.util.Map<Long, List<Spot>> squares = new java.util.HashMap<>();
+        private final Box area;
+        private final double side;
+
+        private Field(Box area, double side) {
+            this.area = area;
+            this.side = side;
+        }
+
+        private long square(double x, double y, int dx, int dy) {
+            long column = (long) ((x - area.x()) / side) + dx + 10;
+            long row = (long) ((y - area.y()) / side) + dy + 10;
+            return column * 100_000 + row;
+        }
+
+        /** Takes a spot in where nothing is near it. */
+        private boolean takes(Spot spot) {
+            for (int dx = -1; dx <= 1; dx++) {
+                for (int dy = -1; dy <= 1; dy++) {
+                    for (Spot other : squares.getOrDefault(square(spot.x, spot.y, dx, dy), List.of())) {
+                        if (Math.hypot(other.x - spot.x, other.y - spot.y) <= other.r + spot.r) {
+                            return false;
+                        }
+                    }
                 }
             }
+            all.add(spot);
+            squares.computeIfAbsent(square(spot.x, spot.y, 0, 0), k -> new ArrayList<>())
+                    .add(spot);
+            return true;
         }
-        return all;
     }
 
     private static void terrazzo(Easel e) {

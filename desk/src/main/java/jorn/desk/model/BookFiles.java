@@ -178,6 +178,11 @@ public final class BookFiles {
                 .ifPresent(path -> fetch(() -> Intake.picture(path), picture -> then.accept(intake.keep(picture))));
     }
 
+    /** Brings a picture into the book that came from elsewhere than a file. */
+    public Picture keep(Picture picture) {
+        return intake.keep(picture);
+    }
+
     /** Reads something for the book on the desk, beside the interface thread; where another lies there when it has been read, it is not taken in. */
     public <T> void fetch(java.util.concurrent.Callable<T> work, Consumer<T> then) {
         Object on = desk.book().identity().id();

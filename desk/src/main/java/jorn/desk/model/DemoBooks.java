@@ -8,6 +8,7 @@ import jorn.block.paper.Ruling;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Starter;
+import jorn.code.Isbn;
 import jorn.measure.PaperSize;
 import jorn.measure.Size;
 import jorn.measure.Unit;
@@ -44,6 +45,12 @@ public final class DemoBooks {
         Book priced =
                 lined.withPlans(lined.plans().withPrice("us", Optional.of(5.99)).withPrice("uk", Optional.of(5.49)));
         return priced.withCover(priced.cover()
+                .withGround(Ink.hex("24524B"))
+                .withPanelInk(Ink.hex("FAF5E8"))
+                .withTitleInk(Ink.hex("1B2E2C"))
+                .planned(p -> p.withComposition("label")
+                        .withAccents(
+                                List.of(Ink.hex("E0A63A"), Ink.hex("3A7A68"), Ink.hex("C9643C"), Ink.hex("F0D9A0"))))
                 .withBlurb("Room for every inspection, every swarm and every jar.\n\n"
                         + "Wide enough to write in with gloves on, and lined from edge to edge."));
     }
@@ -53,6 +60,11 @@ public final class DemoBooks {
         return book.withTitle("The Apiary Year")
                 .withSubtitle("A planner for beekeepers")
                 .withAuthor(IMPRINT)
+                .withCover(book.cover()
+                        .planned(p -> p.composedAs("wreath")
+                                .withCode(p.code().withIsbn(Optional.of(Isbn.parse("978-0-306-40615-7")))))
+                        .withBlurb("Fifty-three weeks among the hives: what to look for, what to write down, "
+                                + "and what can wait until spring."))
                 .withCalendar(book.calendar()
                         .dated(LocalDate.of(2027, 1, 1), LocalDate.of(2027, 12, 31))
                         .withHolidays("GB")
@@ -72,6 +84,6 @@ public final class DemoBooks {
                 Brief.at(online, Size.of(8.5, 8.5, Unit.INCH), 60).withPaper("cream"));
         return book.withTitle("Hive Sketches")
                 .withAuthor(IMPRINT)
-                .withCover(book.cover().withGround(Ink.hex("2F5D50")));
+                .withCover(book.cover().withGround(Ink.hex("2F5D50")).planned(p -> p.withComposition("comb")));
     }
 }

@@ -10,6 +10,7 @@ import java.util.Locale;
 import java.util.Optional;
 import jorn.art.Picture;
 import jorn.art.PictureDecoder;
+import jorn.book.CoverPicture;
 import jorn.book.Slot;
 import jorn.calendar.DayFile;
 import jorn.calendar.Occasion.Period;
@@ -70,7 +71,16 @@ public final class Intake {
             return readItems(path);
         } else if (name.endsWith(".png") || name.endsWith(".jpg") || name.endsWith(".jpeg")) {
             Picture picture = picture(path);
-            return () -> desk.say("desk.intake.book-now", keep(picture).name());
+            return () -> {
+                Picture kept = keep(picture);
+                if (desk.bench().get() == BenchName.COVER) {
+                    desk.change(
+                            "cover-picture",
+                            b -> b.withCover(
+                                    b.cover().planned(p -> p.withPicture(Optional.of(CoverPicture.of(kept.id()))))));
+                }
+                desk.say("desk.intake.book-now", kept.name());
+            };
         }
         throw Trouble.of("desk.intake.jorn-does-not-know", path.getFileName());
     }

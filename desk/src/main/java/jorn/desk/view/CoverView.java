@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -20,9 +21,10 @@ import jorn.measure.Quantity.Precision;
 import jorn.measure.Unit;
 import jorn.press.Binding;
 import jorn.say.Wording;
+import org.jspecify.annotations.Nullable;
 
 /** The cover as one sheet: back, spine and front, with what is cut, folded or kept free marked on it. */
-public final class CoverView extends CanvasPane {
+public class CoverView extends CanvasPane {
     private static final Color DARK = Color.web("#1D2733", 0.55);
     private static final Color LIGHT = Color.web("#FFFEF8", 0.85);
 
@@ -36,37 +38,58 @@ public final class CoverView extends CanvasPane {
 
     private Unit unit = Unit.INCH;
     private boolean zones = true;
+    private boolean moving;
     private Optional<Box> mark = Optional.empty();
 
     public CoverView(Painter painter) {
         this.painter = painter;
     }
 
-    public void show(BookState now, Unit lengths) {
+    /** Draws over the sheet and its zones. */
+    protected void over(GraphicsContext g) {}
+
+    /** Shows what the cover would be like, without its zones; nothing for the cover as it is. */
+    protected final void preview(@Nullable PageArt other) {
+        art = other == null ? state.edition().cover().plane() : other;
+        moving = other != null;
+        redraw();
+    }
+
+    /** Where a point of the view lies on the cover, in points. */
+    protected final Point2D pointOf(double x, double y) {
+        Rectangle2D all = placeOf(state.cover().bled());
+        double s = scale();
+        return new Point2D(
+                (x - all.getMinX()) / s + state.cover().bled().x(),
+                (y - all.getMinY()) / s + state.cover().bled().y());
+    }
+
+    public final void show(BookState now, Unit lengths) {
         state = now;
         unit = lengths;
         art = now.edition().cover().plane();
         redraw();
     }
 
-    public void setZones(boolean shown) {
+    public final void setZones(boolean shown) {
         zones = shown;
         redraw();
     }
 
     /** Marks a place on the cover. */
-    public void setMark(Optional<Box> place) {
+    public final void setMark(Optional<Box> place) {
         mark = place;
         redraw();
     }
 
-    private double scale() {
+    /** Pixels in a point. */
+    protected final double scale() {
         Box all = state.cover().bled();
-        return Math.max(0.05, Math.min((getWidth() - 28) / all.width(), (getHeight() - em() * 7.2) / all.height()));
+        return Math.max(0.05, Math.min((getWidth() - 28) / all.width(), (getHeight() - em() * 6.2) / all.height()));
     }
 
     /** Where a box of the cover lies in the view. */
-    public Rectangle2D placeOf(Box box) {
+    public final Rectangle2D placeOf(Box box) {
         Box all = state.cover().bled();
         double s = scale();
         double x = (getWidth() - all.width() * s) / 2;
@@ -76,7 +99,7 @@ public final class CoverView extends CanvasPane {
     }
 
     @Override
-    protected void draw(GraphicsContext g, double width, double height) {
+    protected final void draw(GraphicsContext g, double width, double height) {
         if (state == null) {
             return;
         }
@@ -84,9 +107,12 @@ public final class CoverView extends CanvasPane {
         Rectangle2D all = placeOf(state.cover().bled());
         g.setFill(Theme.SHADOW);
         g.fillRect(all.getMinX() + 4, all.getMinY() + 6, all.getWidth(), all.getHeight());
-        Image image = painter.now(art, state.cover().bled(), (int) Math.round(all.getWidth()));
+        int wide = (int) Math.round(all.getWidth());
+        Image image = moving
+                ? Painter.fresh(art, state.cover().bled(), wide)
+                : painter.now(art, state.cover().bled(), wide);
         g.drawImage(image, all.getMinX(), all.getMinY(), all.getWidth(), all.getHeight());
-        if (zones) {
+        if (zones && !moving) {
             drawZones(g, all);
         }
         mark.ifPresent(m -> {
@@ -96,6 +122,7 @@ public final class CoverView extends CanvasPane {
             g.strokeRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
         });
         drawMeasures(g, all);
+        over(g);
     }
 
     private Color zone() {
