@@ -8,7 +8,7 @@ import jorn.measure.Trouble;
 import jorn.say.Language;
 import jorn.say.Wording;
 
-/** {@code bench} prints the benchmarks as a table; {@code screenshots DIR} writes a picture of each main view. */
+/** {@code bench} prints the benchmarks as a table; {@code screenshots DIR [BENCH]} writes a picture of each main view. */
 public final class BenchMain {
     private BenchMain() {}
 
@@ -25,15 +25,15 @@ public final class BenchMain {
                 new Benchmarks(new PrintWriter(System.out, true, StandardCharsets.UTF_8)).run();
                 return 0;
             }
-            if (args.length == 2 && args[0].equals("screenshots")) {
-                Screenshots.write(Path.of(args[1]));
+            if ((args.length == 2 || args.length == 3) && args[0].equals("screenshots")) {
+                Screenshots.write(Path.of(args[1]), args.length == 3 ? args[2] : "");
                 return 0;
             }
         } catch (Trouble t) {
             System.err.println(t.getMessage());
             return 2;
         }
-        System.err.println("Say “bench”, or “screenshots” and a folder.");
+        System.err.println("Say “bench”, or “screenshots” and a folder, and a bench where only that is wanted.");
         return 2;
     }
 }

@@ -35,13 +35,14 @@ final class Screenshots {
     /**
      * Writes a picture of each bench.
      *
+     * @param only the bench of which pictures are wanted; empty for all
      * @throws Trouble where the folder cannot be written to
      */
-    static void write(Path folder) {
+    static void write(Path folder, String only) {
         AtomicReference<Trouble> wrong = new AtomicReference<>();
         Settings settings = Settings.load(temporary());
         System.setProperty("user.home", temporary().toString());
-        Windows.openThen(settings, (stage, opened) -> new Shots(folder, stage, opened, wrong).next());
+        Windows.openThen(settings, (stage, opened) -> new Shots(folder, stage, opened, wrong, only).next());
         if (wrong.get() != null) {
             throw wrong.get();
         }
@@ -69,7 +70,7 @@ final class Screenshots {
 
         private record Shot(String name, Runnable before, int millis) {}
 
-        Shots(Path folder, Stage stage, Opened opened, AtomicReference<Trouble> wrong) {
+        Shots(Path folder, Stage stage, Opened opened, AtomicReference<Trouble> wrong, String only) {
             this.folder = folder;
             this.stage = stage;
             this.opened = opened;
@@ -78,6 +79,9 @@ final class Screenshots {
             stage.setHeight(800);
             for (BenchName bench : BenchName.values()) {
                 String name = bench.name().toLowerCase(java.util.Locale.ROOT);
+                if (!only.isEmpty() && !only.equals(name)) {
+                    continue;
+                }
                 ahead.add(new Shot("", () -> prepare(bench), 300));
                 // Once the bench is seen, what is on it can be pressed.
                 ahead.add(new Shot(

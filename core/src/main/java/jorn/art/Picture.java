@@ -36,7 +36,7 @@ public record Picture(@Required String id, @Required String name, int width, int
     /**
      * A picture from a file's bytes.
      *
-     * @throws Trouble where the bytes are no PNG or JPEG picture, or the file is cut short or damaged
+     * @throws Trouble where the bytes are no picture of a kind that Jorn reads (PNG, JPEG, TIFF, WebP, SVG), or the file is cut short or damaged
      */
     public static Picture of(String name, Blob bytes) {
         PictureFile file = PictureFile.of(bytes);

@@ -4,7 +4,9 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.logging.Logger;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
@@ -20,6 +22,11 @@ import org.jspecify.annotations.Nullable;
 public final class PictureDecoder {
     /** The share of all memory that one picture may take. */
     private static final int SHARE = 8;
+
+    private static final Logger LOG = Logger.getLogger(PictureDecoder.class.getName());
+
+    /** Pixels of the longer side that are made to see whether a file is whole. */
+    private static final int LOOK = 400;
 
     private static final long LEAST = 16L << 20;
     private static final long MOST = 400L << 20;
@@ -47,6 +54,9 @@ public final class PictureDecoder {
     public static BufferedImage read(Picture picture, int step) {
         PictureFile.Facts facts = picture.file().facts().orElseThrow(() -> broken(picture, null));
         int every = Math.max(step, leastStep(facts));
+        if (facts.kind() == PictureFile.Facts.Kind.SVG) {
+            return drawn(picture, every);
+        }
         AtomicBoolean harmed = new AtomicBoolean();
         try (InputStream file = picture.file().open();
                 ImageInputStream in = ImageIO.createImageInputStream(file)) {
@@ -74,6 +84,40 @@ public final class PictureDecoder {
             }
             // Readers say in many ways that a file is damaged.
             throw broken(picture, e);
+        }
+    }
+
+    private static BufferedImage drawn(Picture picture, int step) {
+        try {
+            return VectorPicture.of(picture.file().blob())
+                    .orElseThrow(() -> broken(picture, null))
+                    .pixels(step);
+        } catch (IOException e) {
+            throw broken(picture, e);
+        }
+    }
+
+    /** What is wrong with a file that can only be judged by reading it: few of its pixels are made. */
+    static Optional<PictureFile.Harm> harm(PictureFile of) {
+        PictureFile.Facts facts = of.facts().orElseThrow();
+        int step = Math.max(1, Math.max(facts.width(), facts.height()) / LOOK);
+        try (InputStream file = of.open();
+                ImageInputStream in = ImageIO.createImageInputStream(file)) {
+            ImageReader reader = ImageIO.getImageReaders(in).next();
+            try {
+                reader.setInput(in, true, true);
+                ImageReadParam param = reader.getDefaultReadParam();
+                param.setSourceSubsampling(step, step, 0, 0);
+                reader.read(0, param);
+                return Optional.empty();
+            } finally {
+                reader.dispose();
+            }
+        } catch (java.io.EOFException e) {
+            return Optional.of(PictureFile.Harm.CUT);
+        } catch (IOException | RuntimeException e) {
+            LOG.log(java.util.logging.Level.FINE, "A picture cannot be read through.", e);
+            return Optional.of(PictureFile.Harm.BROKEN);
         }
     }
 

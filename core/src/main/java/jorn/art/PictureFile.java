@@ -51,6 +51,10 @@ public final class PictureFile {
         public enum Kind {
             JPEG,
             PNG,
+            TIFF,
+            WEBP,
+            /** A drawing of lines and areas, sharp at any size. */
+            SVG,
             OTHER
         }
     }
@@ -103,6 +107,10 @@ public final class PictureFile {
         return blob.open();
     }
 
+    Blob blob() {
+        return blob;
+    }
+
     public byte[] bytes() throws IOException {
         return blob.bytes();
     }
@@ -130,8 +138,16 @@ public final class PictureFile {
     }
 
     private Optional<Harm> readHarm() {
+        Facts.Kind kind = facts().map(Facts::kind).orElse(Facts.Kind.OTHER);
+        if (kind == Facts.Kind.SVG) {
+            // It has been read as a whole to know how large it is.
+            return Optional.empty();
+        }
+        if (kind == Facts.Kind.TIFF || kind == Facts.Kind.WEBP) {
+            return PictureDecoder.harm(this);
+        }
         try {
-            return PictureScan.harm(blob, facts().map(Facts::kind).orElse(Facts.Kind.OTHER));
+            return PictureScan.harm(blob, kind);
         } catch (IOException e) {
             LOG.log(Level.FINE, "A picture cannot be read through.", e);
             return Optional.of(Harm.BROKEN);
@@ -144,6 +160,10 @@ public final class PictureFile {
         }
         try (InputStream file = blob.open();
                 ImageInputStream in = ImageIO.createImageInputStream(file)) {
+            if (VectorPicture.isOne(blob)) {
+                return VectorPicture.of(blob)
+                        .map(v -> new Facts(v.width(), v.height(), Orientation.UPRIGHT, 4, 8, Facts.Kind.SVG));
+            }
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (!readers.hasNext()) {
                 return Optional.empty();
@@ -169,11 +189,36 @@ public final class PictureFile {
                 switch (reader.getFormatName().toLowerCase(java.util.Locale.ROOT)) {
                     case "jpeg", "jpg" -> Facts.Kind.JPEG;
                     case "png" -> Facts.Kind.PNG;
+                    case "tif", "tiff" -> Facts.Kind.TIFF;
+                    case "webp" -> Facts.Kind.WEBP;
                     default -> Facts.Kind.OTHER;
                 };
-        Orientation turned = kind == Facts.Kind.JPEG ? orientation() : Orientation.UPRIGHT;
-        int[] depth = PictureScan.depth(blob, kind);
+        Orientation turned =
+                kind == Facts.Kind.JPEG ? orientation() : kind == Facts.Kind.TIFF ? ofTiff() : Orientation.UPRIGHT;
+        boolean known = kind == Facts.Kind.PNG || kind == Facts.Kind.JPEG;
+        int[] depth = known ? PictureScan.depth(blob, kind) : depth(reader);
         return new Facts(turned.swapped() ? h : w, turned.swapped() ? w : h, turned, depth[0], depth[1], kind);
+    }
+
+    private static int[] depth(ImageReader reader) throws IOException {
+        var type = reader.getRawImageType(0);
+        if (type == null) {
+            return new int[] {4, 8};
+        }
+        return new int[] {type.getNumBands(), Math.max(8, type.getBitsPerBand(0))};
+    }
+
+    private Orientation ofTiff() {
+        try (InputStream file = blob.open();
+                ImageInputStream in = ImageIO.createImageInputStream(file)) {
+            Entry tag = new TIFFReader().read(in).getEntryById(TIFF.TAG_ORIENTATION);
+            return tag != null && tag.getValue() instanceof Number n
+                    ? Orientation.ofTag(n.intValue())
+                    : Orientation.UPRIGHT;
+        } catch (IOException | RuntimeException e) {
+            LOG.log(Level.FINE, "What is noted in a picture cannot be read.", e);
+            return Orientation.UPRIGHT;
+        }
     }
 
     private Orientation orientation() {

@@ -30,7 +30,7 @@ final class PictureScan {
             return switch (kind) {
                 case PNG -> png(in);
                 case JPEG -> jpeg(in);
-                case OTHER -> Optional.of(Harm.BROKEN);
+                case TIFF, WEBP, SVG, OTHER -> Optional.of(Harm.BROKEN);
             };
         } catch (EOFException e) {
             return Optional.of(Harm.CUT);

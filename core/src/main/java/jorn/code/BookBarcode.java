@@ -150,7 +150,8 @@ public record BookBarcode(Isbn isbn, Optional<AddOn> addOn, double size) {
 
     private Ean main() {
         Ean ean = new Ean(Ean.Mode.EAN13);
-        ean.setContent(isbn.digits());
+        // The engine reckons the check digit itself; that it is the same is tested by reading the symbol back.
+        ean.setContent(isbn.digits().substring(0, isbn.digits().length() - 1));
         return ean;
     }
 

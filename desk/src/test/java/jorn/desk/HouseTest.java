@@ -109,8 +109,8 @@ class HouseTest {
                 "measure", "press", "recipe", "style", "text");
         room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style");
         // Files and pictures.
-        room("print.picture", "art", "measure");
-        room("print.pdf", "art", "colour", "deliver", "measure", "print.picture", "text");
+        room("print.picture", "art", "measure", "scratch");
+        room("print.pdf", "art", "colour", "deliver", "measure", "print.picture", "scratch", "text");
         room("print.raster", "art", "cover", "measure", "print.pdf", "print.picture", "text");
         room(
                 "print.export",
@@ -140,6 +140,7 @@ class HouseTest {
                 "makeup",
                 "measure",
                 "press",
+                "print.picture",
                 "print.export",
                 "recipe",
                 "scratch",

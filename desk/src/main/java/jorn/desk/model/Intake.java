@@ -19,6 +19,7 @@ import jorn.measure.SmallFile;
 import jorn.measure.Trouble;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
+import jorn.print.picture.PictureIntake;
 import jorn.recipe.Recipe;
 import jorn.say.Wording;
 import jorn.scratch.Blob;
@@ -69,7 +70,7 @@ public final class Intake {
             return readTable(path);
         } else if (name.endsWith(".txt")) {
             return readItems(path);
-        } else if (name.endsWith(".png") || name.endsWith(".jpg") || name.endsWith(".jpeg")) {
+        } else if (PictureIntake.isNamedSo(name)) {
             Picture picture = picture(path);
             return () -> {
                 Picture kept = keep(picture);
@@ -180,7 +181,7 @@ public final class Intake {
             if (blob.length() > LARGEST_PICTURE) {
                 throw Trouble.of("desk.intake.larger-than-mb", name);
             }
-            Picture picture = Picture.of(name, blob);
+            Picture picture = PictureIntake.of(name, blob);
             PictureDecoder.read(picture, LOOK);
             return picture;
         } catch (IOException e) {

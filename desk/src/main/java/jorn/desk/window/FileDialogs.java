@@ -19,8 +19,16 @@ final class FileDialogs implements BookFiles.Asker {
     private static final FileChooser.ExtensionFilter PROFILES =
             new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.press-profiles"), "*.json");
 
-    private static final FileChooser.ExtensionFilter PICTURES =
-            new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.pictures"), "*.png", "*.jpg", "*.jpeg");
+    private static final FileChooser.ExtensionFilter PICTURES = new FileChooser.ExtensionFilter(
+            Wording.of("desk.file-dialogs.pictures"),
+            "*.png",
+            "*.jpg",
+            "*.jpeg",
+            "*.tif",
+            "*.tiff",
+            "*.webp",
+            "*.svg",
+            "*.pdf");
 
     private static final FileChooser.ExtensionFilter LISTS =
             new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.lists"), "*.txt", "*.csv");

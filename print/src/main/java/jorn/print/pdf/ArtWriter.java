@@ -52,6 +52,8 @@ final class ArtWriter implements Closeable {
 
     private static final double POINTS_PER_INCH = 72;
 
+    private final Map<Picture, Form> drawings = new HashMap<>();
+
     private record PictureKey(Picture picture, Pixels.Shown shown) {}
 
     private final Map<Double, COSName> states = new HashMap<>();
@@ -256,6 +258,10 @@ final class ArtWriter implements Closeable {
         }
         Box from = image.from();
         Box to = image.to();
+        if (goesAsLines(image)) {
+            lines(image, resources, out);
+            return;
+        }
         PictureKey key = new PictureKey(image.picture(), new Pixels.Shown(image.opacity(), image.tone()));
         PDImageXObject object = pictures.get(key);
         if (object == null) {
@@ -287,6 +293,42 @@ final class ArtWriter implements Closeable {
                 .after(new Turn(1, 0, 0, -1, 0, 1));
         out.op("cm", placed.a(), placed.b(), placed.c(), placed.d(), placed.e(), placed.f());
         out.raw("/" + name.getName() + " Do\n").op("Q");
+    }
+
+    /** A drawing stays one of lines and areas, unless its colours have to be changed. */
+    private boolean goesAsLines(Mark.Image image) {
+        return inks.policy().pictures() == ColourPolicy.Pictures.AS_THEY_ARE
+                && image.opacity() == 1
+                && image.tone().isNone()
+                && image.picture()
+                        .file()
+                        .facts()
+                        .filter(f -> f.kind() == PictureFile.Facts.Kind.SVG)
+                        .isPresent();
+    }
+
+    private void lines(Mark.Image image, PDResources resources, Operators out) throws IOException {
+        Form form = drawings.get(image.picture());
+        if (form == null) {
+            form = new Form(
+                    COSName.getPDFName("V" + (drawings.size() + 1)), DrawnPicture.form(document, image.picture()));
+            drawings.put(image.picture(), form);
+        }
+        resources.put(form.name(), form.object());
+        Box from = image.from();
+        Box to = image.to();
+        double sx = to.width() / from.width();
+        double sy = to.height() / from.height();
+        Box box = Box.between(
+                to.x() - from.x() * sx,
+                to.y() - from.y() * sy,
+                to.x() + (image.picture().width() - from.x()) * sx,
+                to.y() + (image.picture().height() - from.y()) * sy);
+        double w = form.object().getBBox().getWidth();
+        double h = form.object().getBBox().getHeight();
+        out.op("q").path(Path.box(to)).op("W").op("n");
+        out.op("cm", box.width() / w, 0, 0, -box.height() / h, box.x(), box.bottom());
+        out.raw("/" + form.name().getName() + " Do\n").op("Q");
     }
 
     private PDImageXObject pictureObject(Mark.Image image) throws IOException {
