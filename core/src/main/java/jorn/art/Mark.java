@@ -36,9 +36,9 @@ public sealed interface Mark {
      *
      * @param line from where the first ink is full to where the second is; a line
      */
-    record Shade(Path path, Ink from, Ink to, Span line) implements Mark {
+    record Shade(Path path, Ink from, Ink to, Ends line) implements Mark {
         /** The two ends of the passage. */
-        public record Span(double x1, double y1, double x2, double y2) {}
+        public record Ends(double x1, double y1, double x2, double y2) {}
 
         @Override
         public <R> R accept(MarkVisitor<R> visitor) {

@@ -77,8 +77,8 @@ public final class Mirror implements MarkVisitor<Mark> {
 
     @Override
     public Mark shade(Mark.Shade shade) {
-        Mark.Shade.Span s = shade.line();
-        Mark.Shade.Span other = new Mark.Shade.Span(sum - s.x1(), s.y1(), sum - s.x2(), s.y2());
+        Mark.Shade.Ends s = shade.line();
+        Mark.Shade.Ends other = new Mark.Shade.Ends(sum - s.x1(), s.y1(), sum - s.x2(), s.y2());
         return new Mark.Shade(of(shade.path()), shade.from(), shade.to(), other);
     }
 

@@ -195,4 +195,36 @@ public final class Path {
             return this;
         }
     }
+
+    /**
+     * Whether a point lies inside of it after a turn; lines that cross themselves count by their winding, as they are filled.
+     *
+     * @param at the turn that is made first
+     */
+    public boolean holds(double x, double y, Turn at) {
+        java.awt.geom.Path2D.Double shape = new java.awt.geom.Path2D.Double();
+        walk(new Walker() {
+            @Override
+            public void move(double px, double py) {
+                shape.moveTo(px, py);
+            }
+
+            @Override
+            public void line(double px, double py) {
+                shape.lineTo(px, py);
+            }
+
+            @Override
+            public void curve(double x1, double y1, double x2, double y2, double px, double py) {
+                shape.curveTo(x1, y1, x2, y2, px, py);
+            }
+
+            @Override
+            public void close() {
+                shape.closePath();
+            }
+        });
+        shape.transform(new java.awt.geom.AffineTransform(at.a(), at.b(), at.c(), at.d(), at.e(), at.f()));
+        return shape.contains(x, y);
+    }
 }

@@ -17,8 +17,15 @@ import jorn.scratch.Checksum;
  * @param width in pixels, upright; 0 where the picture is missing
  * @param height in pixels, upright; 0 where the picture is missing
  * @param file what is in it; empty where the picture is missing
+ * @param credit where it comes from and what may be done with it
  */
-public record Picture(@Required String id, @Required String name, int width, int height, @JsonIgnore PictureFile file) {
+public record Picture(
+        @Required String id,
+        @Required String name,
+        int width,
+        int height,
+        @JsonIgnore PictureFile file,
+        PictureCredit credit) {
     /** More pixels than this on a side cannot be handled well. */
     private static final int MOST_PIXELS = 20_000;
 
@@ -26,6 +33,17 @@ public record Picture(@Required String id, @Required String name, int width, int
 
     public Picture {
         file = file == null ? PictureFile.MISSING : file;
+        credit = credit == null ? PictureCredit.UNKNOWN : credit;
+    }
+
+    /** Of which it is not said where it comes from. */
+    public Picture(String id, String name, int width, int height, PictureFile file) {
+        this(id, name, width, height, file, PictureCredit.UNKNOWN);
+    }
+
+    /** The same with what is known of its source. */
+    public Picture withCredit(PictureCredit other) {
+        return new Picture(id, name, width, height, file, other);
     }
 
     /** As {@link #of(String, Blob)}. */
@@ -59,7 +77,7 @@ public record Picture(@Required String id, @Required String name, int width, int
 
     /** The same picture with its file, which is known to be its own. */
     public Picture withFile(PictureFile own) {
-        return new Picture(id, name, width, height, own);
+        return new Picture(id, name, width, height, own, credit);
     }
 
     /**
@@ -73,7 +91,7 @@ public record Picture(@Required String id, @Required String name, int width, int
         PictureFile own = PictureFile.claimed(Blob.of(in, most), id);
         return own.facts()
                 .filter(f -> f.width() <= MOST_PIXELS && f.height() <= MOST_PIXELS)
-                .map(f -> new Picture(id, name, f.width(), f.height(), own))
+                .map(f -> new Picture(id, name, f.width(), f.height(), own, credit))
                 .orElseGet(() -> withFile(own));
     }
 
@@ -84,7 +102,7 @@ public record Picture(@Required String id, @Required String name, int width, int
 
     @Override
     public boolean equals(Object o) {
-        return o instanceof Picture p && id.equals(p.id) && isMissing() == p.isMissing();
+        return o instanceof Picture p && id.equals(p.id) && isMissing() == p.isMissing() && credit.equals(p.credit);
     }
 
     @Override

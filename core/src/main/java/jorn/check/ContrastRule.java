@@ -51,6 +51,10 @@ final class ContrastRule extends MarkRule {
                 if (!(ground.mark() instanceof Mark.Fill fill)) {
                     return Optional.empty();
                 }
+                if (!fill.path().isBox() && !fill.path().holds(middle.x(), middle.y(), ground.at())) {
+                    // One path may be many shapes: between them the ground below is seen.
+                    continue;
+                }
                 behind = seen(fill.ink(), ground);
                 break;
             }

@@ -12,7 +12,7 @@ import jorn.book.Book;
 import jorn.book.PartEdit;
 import jorn.book.Share;
 import jorn.cover.CoverGeometry.CoverSheet;
-import jorn.cover.part.Lettering;
+import jorn.cover.part.CoverWords;
 import jorn.layout.BookLook;
 import jorn.layout.Flow;
 import jorn.layout.Node;
@@ -76,7 +76,7 @@ final class ComposedCover {
     private static Standing withRoomBelow(Standing own, List<Standing> all) {
         boolean title = own.part().id().equals("title")
                 && own.edit().at().isEmpty()
-                && own.part().part() instanceof Lettering l
+                && own.part().part() instanceof CoverWords l
                 && l.takesRoomBelow();
         return !title
                 ? own

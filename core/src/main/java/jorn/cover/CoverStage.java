@@ -20,6 +20,7 @@ public final class CoverStage {
     private final InsidePages insides;
     private final Box panel;
     private final double height;
+    private double wordsEnd;
 
     CoverStage(Book book, Flow flow, CoverColours colours, InsidePages insides, Box panel, double height) {
         this.book = book;
@@ -71,6 +72,16 @@ public final class CoverStage {
     /** Height of the front, from which sizes follow. */
     public double height() {
         return height;
+    }
+
+    /** Notes where words that were drawn end, so that what follows them can come nearer. */
+    public void wordsEndAt(double y) {
+        wordsEnd = y;
+    }
+
+    /** Where the words before end; 0 where there are none. */
+    public double wordsEnd() {
+        return wordsEnd;
     }
 
     /** What chance begins with, another for each part. */

@@ -118,7 +118,7 @@ public record Judgement(
                         .flatMap(l -> l.align())
                         .map(a -> a == jorn.layout.Align.CENTRE)
                         .orElse(true)
-                && !(title.part().part() instanceof jorn.cover.part.Lettering l
+                && !(title.part().part() instanceof jorn.cover.part.CoverWords l
                         && l.dress().align() != jorn.layout.Align.CENTRE
                         && title.edit().letters().flatMap(d -> d.align()).isEmpty());
     }

@@ -43,7 +43,14 @@ final class ShownPages implements InsidePages {
 
     @Override
     public List<PageArt> some(int most) {
-        List<Slot> kinds = kinds();
+        List<Slot> kinds = new ArrayList<>(kinds());
+        if (kinds.size() == 1) {
+            // Of a book whose pages are all alike, a left and a right one.
+            int next = kinds.get(0).number() + 1;
+            if (next <= pagination.pageCount() && !pagination.page(next).isBlank()) {
+                kinds.add(pagination.page(next));
+            }
+        }
         return kinds.subList(0, Math.min(most, kinds.size())).stream()
                 .map(s -> pages.page(s.number()))
                 .toList();

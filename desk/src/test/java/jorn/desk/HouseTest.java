@@ -98,6 +98,7 @@ class HouseTest {
                 "makeup",
                 "measure",
                 "press",
+                "recipe",
                 "style",
                 "text");
         room("brief", "book", "cover", "makeup", "measure", "press");
@@ -209,6 +210,7 @@ class HouseTest {
                 "edition",
                 "layout",
                 "measure",
+                "press",
                 "print.raster",
                 "style",
                 "text");

@@ -5,7 +5,6 @@ import java.util.function.Consumer;
 import jorn.art.Box;
 import jorn.art.Ink;
 import jorn.art.Mark;
-import jorn.say.Wording;
 
 /**
  * Something that is drawn by rule on a cover.
@@ -15,11 +14,6 @@ import jorn.say.Wording;
  * @param rule draws it
  */
 public record CoverDrawing(String id, double unit, Consumer<Easel> rule) {
-    /** What it is called. */
-    public String called() {
-        return Wording.of("cover.drawing." + id);
-    }
-
     /**
      * Draws it over a box, cut at its edges.
      *

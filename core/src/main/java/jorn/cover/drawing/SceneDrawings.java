@@ -48,7 +48,7 @@ final class SceneDrawings {
     private static void sky(Easel e, Ink top, Ink low) {
         Box a = e.area();
         e.add(List.of(new Mark.Shade(
-                Path.box(a), top, low, new Mark.Shade.Span(a.x(), a.y(), a.x(), a.y() + a.height() * 0.7))));
+                Path.box(a), top, low, new Mark.Shade.Ends(a.x(), a.y(), a.x(), a.y() + a.height() * 0.7))));
     }
 
     private static void disc(Easel e, double x, double y, double r, Ink ink) {

@@ -62,6 +62,7 @@ public record BackWords(@Required CoverRole headline, @Required CoverRole ink) i
             double size = Math.min(30, HEADLINE * stage.height() * times);
             LineFit fit = LineFit.of(head, manner, room.width(), room.height() * 0.4, size, 3);
             y = lines(fit.lines(), bold, fit.size(), fit.leading(), y, room, stage.ink(headline), stage, out);
+            stage.wordsEndAt(y);
             y += fit.size() * 0.75;
         }
         if (!text.isEmpty()) {
@@ -83,6 +84,7 @@ public record BackWords(@Required CoverRole headline, @Required CoverRole ink) i
         for (List<String> paragraph : set) {
             y = lines(paragraph, face, size, LEADING, y, room, colour, stage, out) + size * BETWEEN;
         }
+        stage.wordsEndAt(y);
     }
 
     private static List<List<String>> set(String text, Face face, double size, double width) {

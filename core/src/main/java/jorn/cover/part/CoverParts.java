@@ -21,7 +21,7 @@ public final class CoverParts implements TypeFamily {
                 Map.entry("emblem", Emblem.class),
                 Map.entry("divider", Divider.class),
                 Map.entry("photo", Photo.class),
-                Map.entry("lettering", Lettering.class),
+                Map.entry("lettering", CoverWords.class),
                 Map.entry("back-words", BackWords.class),
                 Map.entry("insides", Insides.class),
                 Map.entry("sample", TrueSample.class),

@@ -25,7 +25,7 @@ public record Flood(@Required CoverRole ink, @Nullable CoverRole to) implements 
         if (to == null) {
             out.add(new Mark.Fill(Path.box(at), own));
         } else {
-            Mark.Shade.Span down = new Mark.Shade.Span(at.x(), at.y(), at.x(), at.bottom());
+            Mark.Shade.Ends down = new Mark.Shade.Ends(at.x(), at.y(), at.x(), at.bottom());
             out.add(new Mark.Shade(Path.box(at), own, stage.ink(to), down));
         }
     }

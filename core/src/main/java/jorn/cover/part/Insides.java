@@ -24,6 +24,9 @@ public record Insides(int most, double tilt) implements CoverBlock {
     private static final double[] WAY = {-1, 0.35, -0.5, 0.9, -0.3};
     private static final double GAP = 0.1;
     private static final double SHADOW = 0.028;
+    private static final double NEARER = 0.2;
+    /** The widest that one is, as a share of their room. */
+    private static final double WIDEST = 0.4;
 
     public Insides {
         most = most <= 0 ? 3 : Math.min(5, most);
@@ -51,14 +54,19 @@ public record Insides(int most, double tilt) implements CoverBlock {
                 .filter(y -> y > at.y())
                 .min()
                 .orElse(at.bottom());
-        Box room = Box.between(at.x(), at.y(), at.right(), Math.min(at.bottom(), Math.max(at.y() + 1, foot - 14)));
+        // Below short words they come nearer, and grow.
+        double top = stage.wordsEnd() == 0
+                ? at.y()
+                : Math.max(
+                        at.y() - NEARER * stage.height(), Math.min(at.y(), stage.wordsEnd() + GAP * at.width() * 0.4));
+        Box room = Box.between(at.x(), top, at.right(), Math.min(at.bottom(), Math.max(top + 1, foot - 14)));
         List<PageArt> pages = stage.insides().some(most);
         if (pages.isEmpty() || room.height() < 40) {
             return;
         }
         Box trim = pages.get(0).trim();
         int n = pages.size();
-        double across = room.width() / (n + GAP * (n - 1));
+        double across = Math.min(WIDEST * room.width(), room.width() / (n + GAP * (n - 1)));
         double w = Math.min(across, room.height() * 0.96 * trim.width() / trim.height());
         double h = w * trim.height() / trim.width();
         double gap = Math.min(w * 0.22, n == 1 ? 0 : (room.width() - n * w) / (n - 1));

@@ -27,6 +27,9 @@ record LineFit(List<String> lines, double size, Face face, double tracking, doub
     /** A line that ends with a small word counts as this much longer: "of" and "the" belong to what follows. */
     private static final double SMALL_WORD = 1.07;
 
+    /** A longest line so much longer is taken for evenness. */
+    private static final double EVEN = 1.04;
+
     /** What a title is set in. */
     record Manner(Face face, double tracking, double leading) {}
 
@@ -74,35 +77,63 @@ record LineFit(List<String> lines, double size, Face face, double tracking, doub
         return words;
     }
 
+    /** The shortest that the longest line can be comes first; of the ways to reach that about, the most even one is taken. */
     private static List<String> balanced(List<String> words, Manner manner, int lines) {
-        int n = words.size();
-        double[][] cost = new double[lines + 1][n + 1];
-        int[][] from = new int[lines + 1][n + 1];
-        for (double[] row : cost) {
-            java.util.Arrays.fill(row, Double.MAX_VALUE);
+        double[][] wide = new double[words.size() + 1][words.size() + 1];
+        for (int begin = 0; begin < words.size(); begin++) {
+            for (int end = begin + 1; end <= words.size(); end++) {
+                wide[begin][end] = weight(words, begin, end, manner);
+            }
         }
-        cost[0][0] = 0;
-        for (int line = 1; line <= lines; line++) {
-            for (int end = line; end <= n; end++) {
-                for (int begin = line - 1; begin < end; begin++) {
-                    if (cost[line - 1][begin] == Double.MAX_VALUE) {
-                        continue;
-                    }
-                    double own = Math.max(cost[line - 1][begin], weight(words, begin, end, manner));
-                    if (own < cost[line][end]) {
-                        cost[line][end] = own;
-                        from[line][end] = begin;
+        double longest = new Breaks(wide, lines, (before, own) -> Math.max(before, own)).cost();
+        double room = longest * EVEN;
+        Breaks even = new Breaks(
+                wide, lines, (before, own) -> own > room ? Double.MAX_VALUE : before + (room - own) * (room - own));
+        List<String> all = new ArrayList<>();
+        int end = words.size();
+        for (int line = lines; line > 0; line--) {
+            int begin = even.from[line][end];
+            all.add(0, joined(words, begin, end));
+            end = begin;
+        }
+        return all;
+    }
+
+    /** What a line adds to the cost of those before it. */
+    private interface Cost {
+        double with(double before, double wide);
+    }
+
+    /** The cheapest way to break words into a number of lines, found line by line (dynamic programming). */
+    private static final class Breaks {
+        private final double[][] cost;
+        private final int[][] from;
+
+        Breaks(double[][] wide, int lines, Cost each) {
+            int n = wide.length - 1;
+            cost = new double[lines + 1][n + 1];
+            from = new int[lines + 1][n + 1];
+            for (double[] row : cost) {
+                java.util.Arrays.fill(row, Double.MAX_VALUE);
+            }
+            cost[0][0] = 0;
+            for (int line = 1; line <= lines; line++) {
+                for (int end = line; end <= n; end++) {
+                    for (int begin = line - 1; begin < end; begin++) {
+                        double before = cost[line - 1][begin];
+                        double own = before == Double.MAX_VALUE ? before : each.with(before, wide[begin][end]);
+                        if (own < cost[line][end]) {
+                            cost[line][end] = own;
+                            from[line][end] = begin;
+                        }
                     }
                 }
             }
         }
-        List<String> all = new ArrayList<>();
-        int end = n;
-        for (int line = lines; line > 0; line--) {
-            all.add(0, joined(words, from[line][end], end));
-            end = from[line][end];
+
+        double cost() {
+            return cost[cost.length - 1][cost[0].length - 1];
         }
-        return all;
     }
 
     private static double weight(List<String> words, int begin, int end, Manner manner) {

@@ -24,7 +24,7 @@ import jorn.say.Wording;
 
 /** All compositions with the book's own title and colours, small, beside each other; and the variants that are kept. */
 public final class CompositionRow extends VBox {
-    private static final int THUMB = 108;
+    private static final int THUMB = 122;
 
     private final CoverWork work;
     private final Thumbs thumbs = new Thumbs();
@@ -40,7 +40,7 @@ public final class CompositionRow extends VBox {
         scroll.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         scroll.setFocusTraversable(false);
         scroll.setPrefWidth(0);
-        scroll.setMinHeight(THUMB + 40);
+        scroll.setMinHeight(THUMB + 66);
         FocusScroll.follow(scroll);
         row.setStyle("-fx-padding: 3 3 6 3;");
         keeping.setAlignment(Pos.CENTER_LEFT);
@@ -144,8 +144,10 @@ public final class CompositionRow extends VBox {
         frame.setMinSize(w, THUMB);
         frame.setMaxSize(w, THUMB);
         frame.getStyleClass().add("small-cover");
-        var label = Labels.label(name, "soft");
-        label.setMaxWidth(w + 6);
+        var label = Labels.wrapped(name, "soft");
+        label.setPrefWidth(w + 14);
+        label.setTextAlignment(javafx.scene.text.TextAlignment.CENTER);
+        label.setAlignment(Pos.TOP_CENTER);
         label.setStyle("-fx-font-size: 0.82em;");
         PressableBox box = new PressableBox(2, frame, label);
         box.setAlignment(Pos.TOP_CENTER);

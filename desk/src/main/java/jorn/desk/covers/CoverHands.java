@@ -74,6 +74,7 @@ final class CoverHands extends CoverView {
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
         addEventHandler(MouseEvent.MOUSE_RELEASED, e -> release());
+        addEventHandler(MouseEvent.MOUSE_CLICKED, this::click);
         addEventHandler(MouseEvent.MOUSE_MOVED, this::point);
         focusedProperty().addListener((o, was, now) -> redraw());
         work.held().addListener((o, was, now) -> redraw());
@@ -143,6 +144,15 @@ final class CoverHands extends CoverView {
         if (e.getClickCount() == 2
                 && part.filter(p -> p.part().part().isLettered()).isPresent()) {
             drag = Optional.empty();
+            type.run();
+        }
+    }
+
+    /** Pressed twice and not dragged, words are typed. */
+    private void click(MouseEvent e) {
+        if (e.getClickCount() == 2
+                && e.isStillSincePress()
+                && work.part().filter(p -> p.part().part().isLettered()).isPresent()) {
             type.run();
         }
     }

@@ -24,6 +24,7 @@ import jorn.cover.CoverRole;
 import jorn.cover.Judgement;
 import jorn.cover.part.SpineWords;
 import jorn.desk.model.BookFiles;
+import jorn.desk.model.Intake;
 import jorn.desk.view.Slip;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
@@ -166,12 +167,7 @@ final class CoverSlip extends Slip {
 
     /** Puts a picture on the cover; where the composition has no place for one, another is taken that has. */
     static void takePicture(CoverWork work, Picture picture) {
-        work.plan("cover-picture", p -> {
-            boolean place = jorn.cover.Compositions.knows(p.composition())
-                    && jorn.cover.Compositions.of(p.composition()).picture();
-            CoverPlan now = place ? p : p.composedAs("full-picture");
-            return now.withPicture(Optional.of(CoverPicture.of(picture.id())));
-        });
+        work.plan("cover-picture", p -> Intake.onCover(p, picture));
     }
 
     private void shown(CoverPicture now) {
@@ -208,6 +204,7 @@ final class CoverSlip extends Slip {
                 "%",
                 v -> picture(p -> p.withTone(p.tone().lightened(v / 100))));
         say(Wording.of("desk.covers.drag-picture"));
+        file().ifPresent(f -> PictureCreditFields.add(this, work, f));
         add(deed(
                 Wording.of("desk.covers.drop-picture"),
                 "cover-drop-picture",

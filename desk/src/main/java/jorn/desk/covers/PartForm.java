@@ -16,7 +16,7 @@ import jorn.book.PartEdit;
 import jorn.cover.Cover.PlacedPart;
 import jorn.cover.CoverRole;
 import jorn.cover.Judgement;
-import jorn.cover.part.Lettering;
+import jorn.cover.part.CoverWords;
 import jorn.desk.view.FaceFonts;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
@@ -39,7 +39,7 @@ final class PartForm extends Slip {
         this.work = work;
         this.placed = placed;
         this.id = placed.part().id();
-        if (placed.part().part() instanceof Lettering lettering) {
+        if (placed.part().part() instanceof CoverWords lettering) {
             lettering(lettering);
         } else {
             other();
@@ -70,7 +70,7 @@ final class PartForm extends Slip {
         edit(what, e -> e.withLetters(Optional.of(change.apply(e.letters().orElse(LetterDress.PLAIN)))));
     }
 
-    private void lettering(Lettering lettering) {
+    private void lettering(CoverWords lettering) {
         words(lettering);
         double points = points();
         field(
@@ -123,7 +123,7 @@ final class PartForm extends Slip {
         }
     }
 
-    private void words(Lettering lettering) {
+    private void words(CoverWords lettering) {
         String field = lettering.words();
         if (field.equals("{title}") || field.equals("{subtitle}") || field.equals("{author}")) {
             String now = placed.edit().words().orElseGet(() -> switch (field) {

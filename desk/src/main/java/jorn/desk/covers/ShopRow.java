@@ -36,7 +36,7 @@ public final class ShopRow extends VBox {
     private static final String[][] NEIGHBOURS = {
         {"meadow", "wreath", "Garden by the Week"},
         {"linocut", "band", "A Small Book of Smoke"},
-        {"poster", "type", "Hive Notes"},
+        {"kite", "hills", "Bee Walks"},
         {"almanac", "framed", "Winter Cluster"}
     };
 

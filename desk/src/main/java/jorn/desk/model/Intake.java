@@ -11,9 +11,11 @@ import java.util.Optional;
 import jorn.art.Picture;
 import jorn.art.PictureDecoder;
 import jorn.book.CoverPicture;
+import jorn.book.CoverPlan;
 import jorn.book.Slot;
 import jorn.calendar.DayFile;
 import jorn.calendar.Occasion.Period;
+import jorn.cover.Compositions;
 import jorn.json.Json;
 import jorn.measure.SmallFile;
 import jorn.measure.Trouble;
@@ -75,10 +77,7 @@ public final class Intake {
             return () -> {
                 Picture kept = keep(picture);
                 if (desk.bench().get() == BenchName.COVER) {
-                    desk.change(
-                            "cover-picture",
-                            b -> b.withCover(
-                                    b.cover().planned(p -> p.withPicture(Optional.of(CoverPicture.of(kept.id()))))));
+                    desk.change("cover-picture", b -> b.withCover(b.cover().planned(p -> onCover(p, kept))));
                 }
                 desk.say("desk.intake.book-now", kept.name());
             };
@@ -193,5 +192,16 @@ public final class Intake {
     Picture keep(Picture picture) {
         desk.change("picture", b -> b.with(picture));
         return picture;
+    }
+
+    /** Whose picture fills the front. */
+    private static final String FULL = "full-picture";
+
+    /** A picture on the cover; where the composition has no place for one, another is taken that has. */
+    public static CoverPlan onCover(CoverPlan plan, Picture picture) {
+        boolean place = Compositions.knows(plan.composition())
+                && Compositions.of(plan.composition()).picture();
+        CoverPlan now = place ? plan : plan.composedAs(FULL);
+        return now.withPicture(Optional.of(CoverPicture.of(picture.id())));
     }
 }

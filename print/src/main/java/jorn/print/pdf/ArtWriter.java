@@ -54,7 +54,7 @@ final class ArtWriter implements Closeable {
 
     private final Map<Picture, Form> drawings = new HashMap<>();
 
-    private record PictureKey(Picture picture, Pixels.Shown shown) {}
+    private record PictureKey(Picture picture, Pixels.PixelLook shown) {}
 
     private final Map<Double, COSName> states = new HashMap<>();
 
@@ -62,7 +62,7 @@ final class ArtWriter implements Closeable {
     record Form(COSName name, PDFormXObject object) {}
 
     /** A passage from one ink to another, wherever it is drawn. */
-    private record Passage(Ink from, Ink to, Mark.Shade.Span line) {}
+    private record Passage(Ink from, Ink to, Mark.Shade.Ends line) {}
 
     private final Map<Passage, COSName> shades = new HashMap<>();
 
@@ -262,7 +262,7 @@ final class ArtWriter implements Closeable {
             lines(image, resources, out);
             return;
         }
-        PictureKey key = new PictureKey(image.picture(), new Pixels.Shown(image.opacity(), image.tone()));
+        PictureKey key = new PictureKey(image.picture(), new Pixels.PixelLook(image.opacity(), image.tone()));
         PDImageXObject object = pictures.get(key);
         if (object == null) {
             object = pictureObject(image);
@@ -356,7 +356,7 @@ final class ArtWriter implements Closeable {
 
     private static BufferedImage pixels(Mark.Image image) {
         double shown = image.from().width() / image.to().width() * POINTS_PER_INCH;
-        return Pixels.forPrint(image.picture(), new Pixels.Shown(image.opacity(), image.tone()), LEAST_PPI, shown);
+        return Pixels.forPrint(image.picture(), new Pixels.PixelLook(image.opacity(), image.tone()), LEAST_PPI, shown);
     }
 
     private static void stroke(Mark.Stroke stroke, Operators out) {

@@ -61,7 +61,7 @@ final class InkWriter {
         COSDictionary all = new COSDictionary();
         all.setInt(COSName.SHADING_TYPE, 2);
         all.setItem(COSName.COLORSPACE, space);
-        Mark.Shade.Span s = shade.line();
+        Mark.Shade.Ends s = shade.line();
         all.setItem(COSName.COORDS, numbers(s.x1(), s.y1(), s.x2(), s.y2()));
         all.setItem(COSName.FUNCTION, function);
         COSArray extend = new COSArray();

@@ -14,13 +14,13 @@ import jorn.measure.Trouble;
 
 /** The pixels of pictures, laid on white paper: nothing shines through, as presses ask. The last few are kept. */
 public final class Pixels {
-    private record Key(Picture picture, Shown shown, int halvings) {}
+    private record Key(Picture picture, PixelLook shown, int halvings) {}
 
     /** How the pixels are shown: mixed with white, and coloured. */
-    public record Shown(double opacity, Tone tone) {
+    public record PixelLook(double opacity, Tone tone) {
         /** In their own colours. */
-        public static Shown faded(double opacity) {
-            return new Shown(opacity, Tone.AS_IT_IS);
+        public static PixelLook faded(double opacity) {
+            return new PixelLook(opacity, Tone.AS_IT_IS);
         }
     }
 
@@ -38,7 +38,7 @@ public final class Pixels {
      * @param shown how they are mixed and coloured
      * @throws Trouble where the file is damaged
      */
-    public static BufferedImage of(Picture picture, Shown shown) {
+    public static BufferedImage of(Picture picture, PixelLook shown) {
         return of(picture, shown, 0);
     }
 
@@ -47,7 +47,7 @@ public final class Pixels {
      *
      * @param width wanted at least, in pixels
      */
-    public static BufferedImage atLeast(Picture picture, Shown shown, double width) {
+    public static BufferedImage atLeast(Picture picture, PixelLook shown, double width) {
         int halvings = 0;
         while (picture.width() / (double) (1 << (halvings + 1)) >= width && halvings < 8) {
             halvings++;
@@ -79,7 +79,7 @@ public final class Pixels {
      * @param ppi pixels to the inch that it has there in full
      * @throws Trouble where there is no room for so many
      */
-    public static BufferedImage forPrint(Picture picture, Shown shown, double least, double ppi) {
+    public static BufferedImage forPrint(Picture picture, PixelLook shown, double least, double ppi) {
         int step = picture.file().facts().map(PictureDecoder::leastStep).orElse(1);
         if (step > 1 && ppi / step < least) {
             throw Trouble.of("art.picture-decoder.too-large", picture.name(), picture.width(), picture.height());
@@ -87,7 +87,7 @@ public final class Pixels {
         return of(picture, shown);
     }
 
-    private static synchronized BufferedImage of(Picture picture, Shown shown, int halvings) {
+    private static synchronized BufferedImage of(Picture picture, PixelLook shown, int halvings) {
         Key key = new Key(picture, shown, halvings);
         BufferedImage known = READY.get(key);
         if (known == null) {
@@ -128,7 +128,7 @@ public final class Pixels {
                 / 8;
     }
 
-    private static BufferedImage flat(Picture picture, Shown shown, int step) {
+    private static BufferedImage flat(Picture picture, PixelLook shown, int step) {
         BufferedImage read = PictureDecoder.read(picture, step);
         boolean grey = read.getColorModel().getNumColorComponents() == 1;
         BufferedImage flat = new BufferedImage(

@@ -100,7 +100,7 @@ public final class RasterSink implements MarkVisitor<Void> {
 
     @Override
     public Void shade(Mark.Shade shade) {
-        Mark.Shade.Span s = shade.line();
+        Mark.Shade.Ends s = shade.line();
         g.setPaint(new java.awt.GradientPaint(
                 (float) s.x1(),
                 (float) s.y1(),
@@ -212,7 +212,7 @@ public final class RasterSink implements MarkVisitor<Void> {
         double wanted = to.width() * scale * image.picture().width() / Math.max(1, from.width());
         BufferedImage pixels;
         try {
-            pixels = Pixels.atLeast(image.picture(), new Pixels.Shown(image.opacity(), image.tone()), wanted);
+            pixels = Pixels.atLeast(image.picture(), new Pixels.PixelLook(image.opacity(), image.tone()), wanted);
         } catch (Trouble damaged) {
             // The proof says what is wrong with it; the page is shown all the same.
             emptyPlace(to);

@@ -40,7 +40,7 @@ import jorn.text.Voice;
  * @param place where they stand in their box: top, middle, foot
  * @param dress how they are set
  */
-public record Lettering(
+public record CoverWords(
         @Required String words,
         Voice voice,
         Style style,
@@ -48,7 +48,7 @@ public record Lettering(
         double size,
         int lines,
         Upright place,
-        Setting dress)
+        WordSetting dress)
         implements CoverBlock {
     /** Where words stand in the height of their box. */
     public enum Upright {
@@ -78,10 +78,11 @@ public record Lettering(
      * @param curve as {@link LetterDress#curve}
      * @param face id of a typeface apart from the book's
      */
-    public record Setting(Align align, double tracking, double leading, boolean capitals, double curve, String face) {
-        static final Setting PLAIN = new Setting(Align.CENTRE, 0, 1.06, false, 0, "");
+    public record WordSetting(
+            Align align, double tracking, double leading, boolean capitals, double curve, String face) {
+        static final WordSetting PLAIN = new WordSetting(Align.CENTRE, 0, 1.06, false, 0, "");
 
-        public Setting {
+        public WordSetting {
             align = align == null ? Align.CENTRE : align;
             leading = leading == 0 ? 1.06 : leading;
             face = face == null ? "" : face;
@@ -95,13 +96,13 @@ public record Lettering(
     /** Bent less than this, a line is straight. */
     private static final double STRAIGHT = 3;
 
-    public Lettering {
+    public CoverWords {
         voice = voice == null ? Voice.HEADING : voice;
         style = style == null ? Style.BOLD : style;
         size = size <= 0 ? 0.1 : size;
         lines = lines <= 0 ? 4 : Math.min(8, lines);
         place = place == null ? Upright.MIDDLE : place;
-        dress = dress == null ? Setting.PLAIN : dress;
+        dress = dress == null ? WordSetting.PLAIN : dress;
     }
 
     @JsonIgnore
