@@ -8,7 +8,7 @@ import jorn.measure.Trouble;
 import jorn.say.Language;
 import jorn.say.Wording;
 
-/** {@code bench} prints the benchmarks as a table; {@code screenshots DIR [BENCH]} writes a picture of each main view. */
+/** {@code bench} prints the benchmarks as a table, {@code bench covers} those of covers alone; {@code screenshots DIR [BENCH]} writes a picture of each main view. */
 public final class BenchMain {
     private BenchMain() {}
 
@@ -23,6 +23,10 @@ public final class BenchMain {
         try {
             if (args.length == 1 && args[0].equals("bench")) {
                 new Benchmarks(new PrintWriter(System.out, true, StandardCharsets.UTF_8)).run();
+                return 0;
+            }
+            if (args.length == 2 && args[0].equals("bench") && args[1].equals("covers")) {
+                new Benchmarks(new PrintWriter(System.out, true, StandardCharsets.UTF_8)).covers();
                 return 0;
             }
             if ((args.length == 2 || args.length == 3) && args[0].equals("screenshots")) {

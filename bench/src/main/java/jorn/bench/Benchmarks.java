@@ -59,6 +59,7 @@ final class Benchmarks {
         row("the slowest starter to open: book, figures, first page", slowestStarter(), "under 1,000 ms");
         planner(folder);
         styles();
+        covers();
         Book large = Photographs.book(25, 1160, "png");
         Book photographs = Photographs.book(200, 1200, "jpeg");
         large(large, photographs, folder);
@@ -271,6 +272,11 @@ final class Benchmarks {
             }
         }
         return String.format(Locale.ROOT, "%.3f ms", median(times) * 1000);
+    }
+
+    /** The rows about covers alone. */
+    void covers() {
+        CoverTimes.rows().forEach(r -> row(r[0], r[1], r[2]));
     }
 
     private void styles() {

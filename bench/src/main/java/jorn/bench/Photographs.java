@@ -61,4 +61,28 @@ final class Photographs {
         }
         return out.toByteArray();
     }
+
+    /** A photograph as cameras make them: passages of colour with a little grain, as JPEG. */
+    static byte[] smooth(int width, int height) {
+        Random random = new Random(3);
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        int[] row = new int[width];
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                int grain = random.nextInt(12);
+                int r = (int) (120 + 90 * Math.sin(x / 400.0 + y / 900.0)) + grain;
+                int g = (int) (110 + 80 * Math.sin(y / 500.0)) + grain;
+                int b = (int) (90 + 70 * Math.cos(x / 700.0)) + grain;
+                row[x] = r << 16 | g << 8 | b;
+            }
+            image.setRGB(0, y, width, 1, row, 0, width);
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, "jpeg", out);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toByteArray();
+    }
 }
