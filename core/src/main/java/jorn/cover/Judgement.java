@@ -172,9 +172,11 @@ public record Judgement(
 
     private static Set<String> families(Cover cover) {
         Set<String> all = new LinkedHashSet<>();
-        Marks.single(cover.frontArt().marks())
-                .filter(Mark.Words.class::isInstance)
-                .map(m -> TypeShelf.owner(TypeShelf.face(((Mark.Words) m).run().face()))
+        cover.parts().stream()
+                .filter(p -> p.part().on() == PartPlace.FRONT && p.part().part().isLettered())
+                .flatMap(p -> words(cover, p).stream())
+                .map(s -> TypeShelf.owner(
+                                TypeShelf.face(((Mark.Words) s.mark()).run().face()))
                         .name())
                 .forEach(all::add);
         return all;

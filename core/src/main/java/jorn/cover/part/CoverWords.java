@@ -165,7 +165,7 @@ public record CoverWords(
         for (String line : fit.lines()) {
             GlyphRun run = Shaper.shape(fit.face(), fit.size(), line, fit.tracking());
             double x = at.x() + align.before(at.width() - run.width());
-            boolean bent = Math.abs(curve) >= STRAIGHT && run.plain();
+            boolean bent = Math.abs(curve) >= STRAIGHT && !isJoined(line);
             List<Placed> places = bent ? bent(run, at.centreX(), base, curve) : List.of(new Placed(run, x, base, 0));
             places.forEach(p -> p.draw(colour, own, letters));
             base += fit.size() * fit.leading();
@@ -215,6 +215,11 @@ public record CoverWords(
         }
     }
 
+    /** Letters of a joined script would be torn apart. */
+    private static boolean isJoined(String line) {
+        return line.codePoints().anyMatch(c -> Character.UnicodeScript.of(c) == Character.UnicodeScript.ARABIC);
+    }
+
     /** Letters along a circle: each stands upright on it at its own middle. */
     private static List<Placed> bent(GlyphRun run, double middle, double base, double degrees) {
         double radius = run.width() / Math.toRadians(Math.abs(degrees));
@@ -234,8 +239,8 @@ public record CoverWords(
                     run.size(),
                     Arrays.copyOfRange(run.glyphs(), i, i + 1),
                     new double[] {0, to - from},
-                    run.text().substring(i, i + 1),
-                    true);
+                    run.plain() ? run.text().substring(i, i + 1) : i == 0 ? run.text() : "",
+                    run.plain());
             all.add(new Placed(one, mx - half * Math.cos(turn), my - half * Math.sin(turn), turn));
         }
         return all;

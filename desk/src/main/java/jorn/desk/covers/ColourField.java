@@ -1,6 +1,8 @@
 package jorn.desk.covers;
 
+import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -19,7 +21,7 @@ final class ColourField {
 
     private ColourField() {}
 
-    static void add(Slip slip, String name, String id, Ink now, Consumer<Ink> take) {
+    static void add(Slip slip, CoverWork work, String name, String id, Ink now, Consumer<Ink> take) {
         TextField field = slip.field(
                 name,
                 id,
@@ -31,7 +33,12 @@ final class ColourField {
         swatch.getStyleClass().setAll("swatch");
         swatch.setStyle("-fx-background-color: #" + now.hex() + "; -fx-cursor: default;");
         HBox row = (HBox) field.getParent();
-        row.getChildren().add(1, swatch);
+        Button pick =
+                Labels.act(Wording.of("desk.covers.pick"), Wording.of("desk.covers.pick-help"), () -> work.picking()
+                        .set(Optional.of(take)));
+        pick.setId(id + "-pick");
+        pick.setAccessibleText(name + ": " + Wording.of("desk.covers.pick-help"));
+        row.getChildren().addAll(1, java.util.List.of(pick, swatch));
         slip.add(Labels.wrapped(inks(now), "fine-print"));
     }
 

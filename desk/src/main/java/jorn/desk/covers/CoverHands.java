@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Cursor;
@@ -13,6 +14,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import jorn.art.Box;
+import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.Marks;
 import jorn.book.Book;
@@ -127,6 +129,13 @@ final class CoverHands extends CoverView {
 
     private void press(MouseEvent e) {
         requestFocus();
+        if (work.picking().get().isPresent()) {
+            Consumer<Ink> take = work.picking().get().get();
+            work.picking().set(Optional.empty());
+            drag = Optional.empty();
+            colourAt(e.getX(), e.getY()).ifPresent(ink -> work.desk().attempt(() -> take.accept(ink)));
+            return;
+        }
         Point2D point = pointOf(e.getX(), e.getY());
         int corner = cornerAt(e.getX(), e.getY());
         if (corner >= 0) {
@@ -299,6 +308,10 @@ final class CoverHands extends CoverView {
     }
 
     private void point(MouseEvent e) {
+        if (work.picking().get().isPresent()) {
+            setCursor(Cursor.CROSSHAIR);
+            return;
+        }
         boolean corner = cornerAt(e.getX(), e.getY()) >= 0;
         boolean part = at(pointOf(e.getX(), e.getY())).isPresent();
         setCursor(corner ? Cursor.SE_RESIZE : part ? Cursor.HAND : Cursor.DEFAULT);
@@ -327,6 +340,10 @@ final class CoverHands extends CoverView {
         }
         KeyCode code = e.getCode();
         Optional<PlacedPart> part = work.part();
+        if (code == KeyCode.ESCAPE && work.picking().get().isPresent()) {
+            work.picking().set(Optional.empty());
+            return true;
+        }
         if (code == KeyCode.ESCAPE && part.isPresent()) {
             work.held().set(Optional.empty());
             return true;

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
-import javafx.scene.layout.FlowPane;
 import jorn.art.Ink;
 import jorn.art.Picture;
 import jorn.art.PictureSwatches;
@@ -21,21 +20,25 @@ import jorn.code.BookBarcode;
 import jorn.code.Isbn;
 import jorn.code.QrSymbol;
 import jorn.cover.CoverRole;
-import jorn.cover.Judgement;
 import jorn.cover.part.SpineWords;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Intake;
+import jorn.desk.view.FaceFonts;
 import jorn.desk.view.Slip;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
-import jorn.measure.Unit;
 import jorn.say.Wording;
+import jorn.style.FacePair;
+import jorn.style.TypeChoice;
+import jorn.text.TypeShelf;
+import jorn.text.Typeface;
 
 /** What is decided of the whole cover, by subject: colours, picture, back, spine, number. */
 final class CoverSlip extends Slip {
     /** What the slip speaks of. */
     enum Subject {
         COLOURS,
+        TYPE,
         PICTURE,
         BACK,
         SPINE,
@@ -75,6 +78,7 @@ final class CoverSlip extends Slip {
         words("", subjects);
         switch (subject) {
             case COLOURS -> colours();
+            case TYPE -> type();
             case PICTURE -> picture();
             case BACK -> back();
             case SPINE -> spine();
@@ -130,7 +134,7 @@ final class CoverSlip extends Slip {
 
     /** A colour by what it is for: how it is printed is said beside it. */
     private void colour(String id, Ink now, java.util.function.Consumer<Ink> take) {
-        ColourField.add(this, Wording.of("desk.covers.colour-" + id), "cover-colour-" + id, now, take);
+        ColourField.add(this, work, Wording.of("desk.covers.colour-" + id), "cover-colour-" + id, now, take);
     }
 
     private Optional<Picture> file() {
@@ -151,6 +155,23 @@ final class CoverSlip extends Slip {
                             .withTitleInk(found.darkest())
                             .planned(p -> p.withAccents(found.fullest())));
                 }));
+    }
+
+    /** Pairs of typefaces that go together; the inside takes them too, so that both speak with one voice. */
+    private void type() {
+        say(Wording.of("desk.covers.pairs"));
+        TypeChoice now = work.desk().book().type();
+        for (FacePair each : FacePair.SUGGESTED) {
+            Typeface heading = TypeShelf.typeface(each.heading());
+            Button pair = choice(
+                    heading.name(),
+                    TypeShelf.typeface(each.body()).name(),
+                    each.in(now).equals(now),
+                    () -> work.desk().change("type", b -> b.withType(each.in(b.type()))));
+            pair.setId("cover-pair-" + each.heading());
+            FaceFonts.wearChoice(pair, heading);
+            add(pair);
+        }
     }
 
     private void picture() {
@@ -400,23 +421,5 @@ final class CoverSlip extends Slip {
         } catch (NumberFormatException e) {
             throw Trouble.because(e, "cli.new.bad-price", text);
         }
-    }
-
-    /** How well the title reads, in a line; for the card of measures. */
-    static String reading(Judgement j) {
-        return Numeral.under(j.xHeightAt160(), 1) + " px";
-    }
-
-    /** The unit in which sizes are told. */
-    Unit unit() {
-        return work.desk().unit().get();
-    }
-
-    /** Swatches in a row. */
-    static FlowPane row() {
-        FlowPane pane = new FlowPane(9, 9);
-        pane.setPrefWrapLength(200);
-        pane.setStyle("-fx-padding: 3 3 5 3;");
-        return pane;
     }
 }

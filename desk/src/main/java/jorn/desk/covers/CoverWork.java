@@ -1,10 +1,12 @@
 package jorn.desk.covers;
 
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import jorn.art.Box;
+import jorn.art.Ink;
 import jorn.book.Book;
 import jorn.book.CoverDesign;
 import jorn.book.CoverPlan;
@@ -21,11 +23,17 @@ import org.jspecify.annotations.Nullable;
 public final class CoverWork {
     private final Desk desk;
     private final ObjectProperty<Optional<String>> held = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<Optional<Consumer<Ink>>> picking = new SimpleObjectProperty<>(Optional.empty());
     private @Nullable Cover judged;
     private @Nullable Judgement judgement;
 
     public CoverWork(Desk desk) {
         this.desk = desk;
+    }
+
+    /** Who waits for a colour to be taken up from the sheet. */
+    ObjectProperty<Optional<Consumer<Ink>>> picking() {
+        return picking;
     }
 
     Desk desk() {

@@ -86,6 +86,7 @@ final class PartForm extends Slip {
         face();
         ColourField.add(
                 this,
+                work,
                 Wording.of("desk.covers.colour"),
                 "part-colour",
                 placed.edit().ink().orElseGet(() -> work.cover().colours().ink(lettering.ink())),

@@ -13,6 +13,7 @@ import javafx.scene.image.Image;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import jorn.art.Box;
+import jorn.art.Ink;
 import jorn.art.PageArt;
 import jorn.cover.CoverGeometry;
 import jorn.desk.model.BookState;
@@ -82,6 +83,33 @@ public class CoverView extends CanvasPane {
         redraw();
     }
 
+    /** The colour that is seen at a point of the view, where the cover is there. */
+    protected final Optional<Ink> colourAt(double x, double y) {
+        Rectangle2D all = placeOf(state.cover().bled());
+        if (!all.contains(x, y)) {
+            return Optional.empty();
+        }
+        Image image = painter.now(art, state.cover().bled(), (int) Math.round(all.getWidth()));
+        int px = (int) Math.min(image.getWidth() - 1, (x - all.getMinX()) / all.getWidth() * image.getWidth());
+        int py = (int) Math.min(image.getHeight() - 1, (y - all.getMinY()) / all.getHeight() * image.getHeight());
+        int c = image.getPixelReader().getArgb(px, py);
+        return Optional.of(new Ink.Rgb(c >> 16 & 255, c >> 8 & 255, c & 255));
+    }
+
+    /** Thirds of the front, as short marks at its edges: titles and main pictures sit well on them. */
+    private void drawThirds(GraphicsContext g) {
+        Rectangle2D front = placeOf(state.cover().frontFace());
+        double tick = em() * 0.55;
+        for (int i = 1; i <= 2; i++) {
+            double x = front.getMinX() + front.getWidth() * i / 3;
+            double y = front.getMinY() + front.getHeight() * i / 3;
+            g.strokeLine(x, front.getMinY(), x, front.getMinY() + tick);
+            g.strokeLine(x, front.getMaxY() - tick, x, front.getMaxY());
+            g.strokeLine(front.getMinX(), y, front.getMinX() + tick, y);
+            g.strokeLine(front.getMaxX() - tick, y, front.getMaxX(), y);
+        }
+    }
+
     /** Pixels in a point. */
     protected final double scale() {
         Box all = state.cover().bled();
@@ -146,6 +174,8 @@ public class CoverView extends CanvasPane {
             g.strokeLine(p.getMinX(), all.getMinY(), p.getMinX(), all.getMaxY());
         }
         g.setLineDashes();
+        drawThirds(g);
+        spineClear(g, ink);
         for (Box strip : state.cover().strips()) {
             Rectangle2D at = placeOf(strip);
             Hatch.rect(g, Hatch.Pattern.RISING, ink, at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
@@ -173,6 +203,19 @@ public class CoverView extends CanvasPane {
                     Theme.INK,
                     false);
         });
+    }
+
+    /** The strips beside the folds in which no words may stand on the spine. */
+    private void spineClear(GraphicsContext g, Color ink) {
+        Optional<Box> spine = state.cover().spineBox();
+        Optional<Box> safe = state.cover().spineSafe();
+        if (spine.isEmpty() || safe.isEmpty()) {
+            return;
+        }
+        Rectangle2D s = placeOf(spine.get());
+        Rectangle2D c = placeOf(safe.get());
+        Hatch.rect(g, Hatch.Pattern.RISING, ink, s.getMinX(), s.getMinY(), c.getMinX() - s.getMinX(), s.getHeight());
+        Hatch.rect(g, Hatch.Pattern.RISING, ink, c.getMaxX(), s.getMinY(), s.getMaxX() - c.getMaxX(), s.getHeight());
     }
 
     private static String name(CoverGeometry.CoverPart part) {
