@@ -72,6 +72,7 @@ public final class BookFile {
                     zip.closeEntry();
                 }
             }
+            BookFonts.write(new String(json, StandardCharsets.UTF_8), zip);
             zip.finish();
         });
         return written[0].stamp();
@@ -139,6 +140,8 @@ public final class BookFile {
         }
         JsonNode tree = Json.read(json, JsonNode.class, Wording.of("store.book-file.book-file", name));
         int format = tree.path("format").asInt();
+        // A book is read with the typefaces that it carries.
+        BookFonts.take(zip);
         return new Read(BookAssets.of(BookTree.book(tree, name), zip, name), format);
     }
 

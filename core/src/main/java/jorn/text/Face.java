@@ -32,6 +32,12 @@ public final class Face {
         this.file = file;
     }
 
+    /** A face whose file was brought in. */
+    Face(String id, byte[] bytes) {
+        this(id, "");
+        this.bytes = bytes;
+    }
+
     /** Short and lasting: {@code alegreya-bold}. */
     public String id() {
         return id;

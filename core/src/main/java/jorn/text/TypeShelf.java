@@ -21,12 +21,24 @@ public final class TypeShelf {
 
     private TypeShelf() {}
 
+    /** All that may be chosen: those that ship, and those that the user brought in. */
     public static List<Typeface> typefaces() {
+        List<Typeface> own = OwnFaces.all();
+        return own.isEmpty()
+                ? TYPEFACES
+                : Stream.concat(TYPEFACES.stream(), own.stream()).toList();
+    }
+
+    /** Those that ship. */
+    public static List<Typeface> shipped() {
         return TYPEFACES;
     }
 
     /** @throws Trouble naming the typefaces that there are */
     public static Typeface typeface(String id) {
+        if (id.startsWith(OwnFaces.PREFIX)) {
+            return OwnFaces.find(id).orElseGet(() -> OwnFaces.missing(id));
+        }
         return TYPEFACES.stream()
                 .filter(t -> t.id().equals(id))
                 .findFirst()
@@ -68,7 +80,7 @@ public final class TypeShelf {
 
     /** The typeface that a face belongs to. */
     public static Typeface owner(Face face) {
-        return Stream.concat(TYPEFACES.stream(), STAND_INS.stream())
+        return Stream.concat(typefaces().stream(), STAND_INS.stream())
                 .filter(t -> t.faces().containsValue(face))
                 .findFirst()
                 .orElseThrow();
@@ -104,7 +116,7 @@ public final class TypeShelf {
 
     /** The face that a {@link jorn.art.GlyphRun} names. */
     public static Face face(String id) {
-        Face face = FACES.get(id);
+        Face face = id.startsWith(OwnFaces.PREFIX) ? OwnFaces.face(id).orElse(null) : FACES.get(id);
         if (face == null) {
             throw new IllegalArgumentException("no face " + id);
         }

@@ -108,7 +108,7 @@ class HouseTest {
         room(
                 "check", "art", "block", "book", "brief", "colour", "cover", "deliver", "edition", "layout", "makeup",
                 "measure", "press", "recipe", "style", "text");
-        room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style");
+        room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style", "text");
         // Files and pictures.
         room("print.picture", "art", "measure", "scratch");
         room("print.pdf", "art", "colour", "deliver", "measure", "print.picture", "scratch", "text");
@@ -145,7 +145,8 @@ class HouseTest {
                 "print.export",
                 "recipe",
                 "scratch",
-                "store");
+                "store",
+                "text");
         room(
                 "desk.view",
                 "recipe",

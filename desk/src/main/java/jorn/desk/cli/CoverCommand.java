@@ -97,7 +97,7 @@ final class CoverCommand implements Callable<Integer> {
             Map<String, Object> part = new LinkedHashMap<>();
             part.put("id", placed.part().id());
             part.put("on", placed.part().on().id());
-            part.put("is", placed.part().part().getClass().getSimpleName());
+            part.put("is", Json.tree(placed.part()).path("part").path("is").asText());
             Box b = placed.box();
             part.put("box", List.of(round(b.x()), round(b.y()), round(b.width()), round(b.height())));
             String text = text(cover, placed);
@@ -110,7 +110,7 @@ final class CoverCommand implements Callable<Integer> {
             Map<String, Object> part = new LinkedHashMap<>();
             part.put("id", "barcode");
             part.put("on", "back");
-            part.put("is", "BookBarcode");
+            part.put("is", "barcode");
             part.put("box", List.of(round(b.x()), round(b.y()), round(b.width()), round(b.height())));
             parts.add(part);
         });

@@ -71,7 +71,7 @@ final class CoverSlip extends Slip {
             subjects.add(word(
                     each.word(),
                     "cover-subject-" + each.name().toLowerCase(Locale.ROOT),
-                    "",
+                    Wording.of("desk.covers.subject-help", each.word()),
                     each == subject,
                     () -> choose.accept(each)));
         }
@@ -200,7 +200,7 @@ final class CoverSlip extends Slip {
             fits.add(word(
                     Wording.of("book.picture-fit." + each.id()),
                     "cover-fit-" + each.id(),
-                    "",
+                    Wording.of("desk.covers.fit-help"),
                     now.fit() == each,
                     () -> picture(p -> p.withFit(each))));
         }
@@ -213,7 +213,7 @@ final class CoverSlip extends Slip {
             tones.add(word(
                     Wording.of("art.tone." + each.id()),
                     "cover-tone-" + each.id(),
-                    "",
+                    Wording.of("desk.covers.tone-help"),
                     now.tone().kind() == each,
                     () -> picture(p -> p.withTone(toned(each, p.tone().lighter())))));
         }

@@ -97,7 +97,7 @@ final class PartForm extends Slip {
             aligns.add(word(
                     Wording.of("desk.covers.align-" + each.id()),
                     "part-align-" + each.id(),
-                    "",
+                    Wording.of("desk.covers.align-help"),
                     each == now,
                     () -> dress("align", d -> d.withAlign(Optional.of(each)))));
         }

@@ -25,6 +25,7 @@ import jorn.press.PressShelf;
 import jorn.say.Message;
 import jorn.store.FileStamp;
 import jorn.store.Waiting;
+import jorn.text.OwnFaces;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -82,6 +83,7 @@ public final class Desk {
 
     private Desk(Settings settings, BookState laidOut, Executor later) {
         this.settings = settings;
+        OwnFaces.from(settings.typefaceFolder());
         this.history = new History(laidOut.book());
         this.saved = laidOut.book();
         this.reader = new ProofReader(later);

@@ -29,8 +29,11 @@ import jorn.store.ItemFile;
 import jorn.store.OwnStyles;
 import jorn.store.RecipeFile;
 import jorn.store.RecipeShelf;
+import jorn.store.SafeFile;
 import jorn.store.StyleFile;
 import jorn.style.PageStyle;
+import jorn.text.OwnFaces;
+import jorn.text.Typeface;
 
 /** Takes in what is dropped on the window: presses, designs, dates, lists, pictures. */
 public final class Intake {
@@ -39,6 +42,7 @@ public final class Intake {
     /** A picture is read through to see that it is whole; so few of its pixels are made. */
     private static final int LOOK = 16;
 
+    private static final int LARGEST_FACE_MB = 20;
     private static final int LARGEST_JSON_MB = 5;
 
     private final Desk desk;
@@ -72,6 +76,8 @@ public final class Intake {
             return readTable(path);
         } else if (name.endsWith(".txt")) {
             return readItems(path);
+        } else if (name.endsWith(".ttf") || name.endsWith(".otf")) {
+            return readTypeface(path);
         } else if (PictureIntake.isNamedSo(name)) {
             Picture picture = picture(path);
             return () -> {
@@ -83,6 +89,17 @@ public final class Intake {
             };
         }
         throw Trouble.of("desk.intake.jorn-does-not-know", path.getFileName());
+    }
+
+    /** A typeface is kept for all books, and becomes that of this one's titles. */
+    private Runnable readTypeface(Path path) {
+        byte[] bytes = SmallFile.read(path, LARGEST_FACE_MB);
+        Typeface own = OwnFaces.add(String.valueOf(path.getFileName()), bytes);
+        return () -> {
+            SafeFile.write(desk.settings().typefaceFolder().resolve(own.id() + ".ttf"), out -> out.write(bytes));
+            desk.change("type", b -> b.withType(b.type().withHeading(own.id())));
+            desk.say("desk.intake.typeface", own.name());
+        };
     }
 
     /** What a data file is shows in what it has; one that cannot be read is called neither. */

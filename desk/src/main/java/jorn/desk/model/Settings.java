@@ -170,6 +170,11 @@ public final class Settings {
         return folder.resolve("designs");
     }
 
+    /** Where the typefaces lie that the user brought in. */
+    public Path typefaceFolder() {
+        return folder.resolve("typefaces");
+    }
+
     /** Where the user's own styles lie. */
     public Path styleFolder() {
         return folder.resolve("styles");

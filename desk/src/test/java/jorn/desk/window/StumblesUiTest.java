@@ -95,8 +95,8 @@ class StumblesUiTest extends WindowTest {
     @Test
     void focusStaysWhereThePersonWas() {
         clickOn("#bench-cover");
-        clickOn("#ground-2F5D50");
-        assertEquals("ground-2F5D50", focused(), "after a colour");
+        clickOn("#cover-subject-spine");
+        assertEquals("cover-subject-spine", focused(), "after another subject");
         clickOn("#decision-paper");
         await(".floating");
         push(KeyCode.ESCAPE);

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -30,6 +31,7 @@ import jorn.block.picture.Decoration;
 import jorn.block.picture.Ornament;
 import jorn.block.picture.PictureBlock;
 import jorn.book.Book;
+import jorn.book.CoverPicture;
 import jorn.book.Placement;
 import jorn.book.Run;
 import jorn.book.Starter;
@@ -178,6 +180,26 @@ class SinksAgreeTest {
         Book book = journal();
         compare(Edition.of(book).cover().plane(), "cover");
         compare(Edition.of(book).cover().frontArt(), "front");
+    }
+
+    @Test
+    void composedCoversLookTheSameInTheFile() throws IOException {
+        Picture drawing = Picture.of(
+                "d.svg",
+                ("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"60\" height=\"90\">"
+                                + "<rect width=\"60\" height=\"90\" fill=\"#224455\"/>"
+                                + "<circle cx=\"30\" cy=\"40\" r=\"20\" fill=\"#e8a33a\"/></svg>")
+                        .getBytes(StandardCharsets.UTF_8));
+        Book plain = journal().with(drawing);
+        for (String composition : List.of("hills", "night", "full-picture", "badge", "checks")) {
+            Book book = plain.withCover(plain.cover()
+                    .planned(p -> p.composedAs(composition).withPicture(Optional.of(CoverPicture.of(drawing.id())))));
+            compare(Edition.of(book).cover().plane(), composition);
+        }
+        Book toned = plain.withCover(plain.cover().planned(p -> p.composedAs("two-inks")
+                .withPicture(
+                        Optional.of(CoverPicture.of(drawing.id()).withFlip(true).withTurn(10)))));
+        compare(Edition.of(toned).cover().plane(), "two inks");
     }
 
     @Test
