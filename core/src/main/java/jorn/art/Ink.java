@@ -258,6 +258,21 @@ public sealed interface Ink {
         return accept(new Fade(opacity));
     }
 
+    /**
+     * A colour of a screen between this and another.
+     *
+     * @param share 0 this one, 1 the other
+     */
+    default Ink mixed(Ink other, double share) {
+        int[] a = rgb();
+        int[] b = other.rgb();
+        int[] c = new int[3];
+        for (int i = 0; i < c.length; i++) {
+            c[i] = (int) Math.round(a[i] + (b[i] - a[i]) * share);
+        }
+        return new Rgb(c[0], c[1], c[2]);
+    }
+
     /** Relative luminance, 0 to 1, as WCAG 2.1 defines it. */
     default double luminance() {
         int[] c = rgb();

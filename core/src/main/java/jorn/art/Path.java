@@ -178,6 +178,59 @@ public final class Path {
             return add(CLOSE);
         }
 
+        /**
+         * Part of a circle as curves of at most an eighth of it.
+         *
+         * @param from where it begins, in degrees clockwise from the right
+         * @param to where it ends
+         * @param begin whether it begins a new piece; otherwise a line leads to it
+         */
+        public Builder arc(double cx, double cy, double r, double from, double to, boolean begin) {
+            int steps = Math.max(1, (int) Math.ceil(Math.abs(to - from) / 45));
+            double step = Math.toRadians((to - from) / steps);
+            double k = 4.0 / 3 * Math.tan(step / 4);
+            double a = Math.toRadians(from);
+            add(begin ? MOVE : LINE, cx + r * Math.cos(a), cy + r * Math.sin(a));
+            for (int i = 0; i < steps; i++) {
+                double b = a + step;
+                curve(
+                        cx + r * (Math.cos(a) - k * Math.sin(a)),
+                        cy + r * (Math.sin(a) + k * Math.cos(a)),
+                        cx + r * (Math.cos(b) + k * Math.sin(b)),
+                        cy + r * (Math.sin(b) - k * Math.cos(b)),
+                        cx + r * Math.cos(b),
+                        cy + r * Math.sin(b));
+                a = b;
+            }
+            return this;
+        }
+
+        /** All pieces of another path. */
+        public Builder path(Path other) {
+            other.walk(new Walker() {
+                @Override
+                public void move(double x, double y) {
+                    Builder.this.move(x, y);
+                }
+
+                @Override
+                public void line(double x, double y) {
+                    Builder.this.line(x, y);
+                }
+
+                @Override
+                public void curve(double x1, double y1, double x2, double y2, double x, double y) {
+                    Builder.this.curve(x1, y1, x2, y2, x, y);
+                }
+
+                @Override
+                public void close() {
+                    Builder.this.close();
+                }
+            });
+            return this;
+        }
+
         public Path build() {
             return new Path(Arrays.copyOf(pieces, p), Arrays.copyOf(numbers, n));
         }
@@ -196,27 +249,23 @@ public final class Path {
         }
     }
 
-    /**
-     * Whether a point lies inside of it after a turn; lines that cross themselves count by their winding, as they are filled.
-     *
-     * @param at the turn that is made first
-     */
-    public boolean holds(double x, double y, Turn at) {
+    /** The same as Java's own shape. */
+    public java.awt.geom.Path2D asShape() {
         java.awt.geom.Path2D.Double shape = new java.awt.geom.Path2D.Double();
         walk(new Walker() {
             @Override
-            public void move(double px, double py) {
-                shape.moveTo(px, py);
+            public void move(double x, double y) {
+                shape.moveTo(x, y);
             }
 
             @Override
-            public void line(double px, double py) {
-                shape.lineTo(px, py);
+            public void line(double x, double y) {
+                shape.lineTo(x, y);
             }
 
             @Override
-            public void curve(double x1, double y1, double x2, double y2, double px, double py) {
-                shape.curveTo(x1, y1, x2, y2, px, py);
+            public void curve(double x1, double y1, double x2, double y2, double x, double y) {
+                shape.curveTo(x1, y1, x2, y2, x, y);
             }
 
             @Override
@@ -224,6 +273,16 @@ public final class Path {
                 shape.closePath();
             }
         });
+        return shape;
+    }
+
+    /**
+     * Whether a point lies inside of it after a turn; lines that cross themselves count by their winding, as they are filled.
+     *
+     * @param at the turn that is made first
+     */
+    public boolean holds(double x, double y, Turn at) {
+        java.awt.geom.Path2D shape = asShape();
         shape.transform(new java.awt.geom.AffineTransform(at.a(), at.b(), at.c(), at.d(), at.e(), at.f()));
         return shape.contains(x, y);
     }

@@ -24,6 +24,14 @@ public record Turn(double a, double b, double c, double d, double e, double f) {
         return new Turn(0, -1, 1, 0, x, y);
     }
 
+    /** Turned about a point, in degrees clockwise. */
+    public static Turn about(double x, double y, double degrees) {
+        double angle = Math.toRadians(degrees);
+        double c = Math.cos(angle);
+        double s = Math.sin(angle);
+        return new Turn(c, s, -s, c, x - c * x + s * y, y - s * x - c * y);
+    }
+
     /** Enlarged about the origin, then moved. */
     public static Turn scale(double factor, double dx, double dy) {
         return new Turn(factor, 0, 0, factor, dx, dy);

@@ -177,22 +177,8 @@ final class ComposedCover {
         List<Mark> inside = new ArrayList<>();
         each.part().part().draw(each.at(), each.edit(), stage, inside);
         if (!inside.isEmpty()) {
-            out.add(new Mark.Turned(about(each.at(), turn), inside));
+            out.add(new Mark.Turned(Turn.about(each.at().centreX(), each.at().centreY(), turn), inside));
         }
-    }
-
-    /** A turn about the middle of a box. */
-    static Turn about(Box box, double degrees) {
-        double a = Math.toRadians(degrees);
-        double c = Math.cos(a);
-        double s = Math.sin(a);
-        return new Turn(
-                c,
-                s,
-                -s,
-                c,
-                box.centreX() - c * box.centreX() + s * box.centreY(),
-                box.centreY() - s * box.centreX() - c * box.centreY());
     }
 
     /** The words of one part as they would be drawn alone, to be measured. */

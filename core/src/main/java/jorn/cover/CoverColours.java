@@ -47,9 +47,9 @@ public final class CoverColours {
     public Ink ink(CoverRole role) {
         return switch (role) {
             case GROUND -> ground;
-            case DEEP -> mix(ground, Ink.BLACK, 0.22);
+            case DEEP -> ground.mixed(Ink.BLACK, 0.22);
             case SOFT -> soft();
-            case LINE -> mix(ground, onGround(), 0.26);
+            case LINE -> ground.mixed(onGround(), 0.26);
             case CONTRAST -> contrast();
             case ON_CONTRAST -> readable(contrast().equals(ink) ? paper : ink, contrast());
             case SUN -> sun();
@@ -89,7 +89,7 @@ public final class CoverColours {
         if (own.contrast(ground) >= SEEN) {
             return own;
         }
-        return ground.luminance() > 0.35 ? mix(own, Ink.BLACK, 0.25) : mix(own, Ink.WHITE, 0.3);
+        return ground.luminance() > 0.35 ? own.mixed(Ink.BLACK, 0.25) : own.mixed(Ink.WHITE, 0.3);
     }
 
     private Ink firstOn(Ink behind, Ink otherwise) {
@@ -100,7 +100,7 @@ public final class CoverColours {
     }
 
     private Ink soft() {
-        return ground.luminance() > 0.5 ? mix(ground, Ink.BLACK, 0.08) : mix(ground, Ink.WHITE, 0.11);
+        return ground.luminance() > 0.5 ? ground.mixed(Ink.BLACK, 0.08) : ground.mixed(Ink.WHITE, 0.11);
     }
 
     /** Paper or ink, whichever reads better on the ground; black or white where neither does. */
@@ -116,23 +116,12 @@ public final class CoverColours {
         Ink other = behind.luminance() > 0.18 ? Ink.BLACK : Ink.WHITE;
         // The same hue, moved until it reads.
         for (double share = 0.15; share < 1; share += 0.15) {
-            Ink tried = mix(wanted, other, share);
+            Ink tried = wanted.mixed(other, share);
             if (tried.contrast(behind) >= 4.5) {
                 return tried;
             }
         }
         return other;
-    }
-
-    /** A colour between two; 0 is the first. */
-    public static Ink mix(Ink from, Ink to, double share) {
-        int[] a = from.rgb();
-        int[] b = to.rgb();
-        return new Ink.Rgb(part(a[0], b[0], share), part(a[1], b[1], share), part(a[2], b[2], share));
-    }
-
-    private static int part(int from, int to, double share) {
-        return (int) Math.round(from + (to - from) * share);
     }
 
     /** For the style's ornaments: they stand on the ground, or on a panel. */
@@ -150,6 +139,6 @@ public final class CoverColours {
     }
 
     private static Ink apart(Ink own, Ink behind, Ink words) {
-        return own.contrast(behind) >= 1.6 ? own : mix(own, words, 0.6);
+        return own.contrast(behind) >= 1.6 ? own : own.mixed(words, 0.6);
     }
 }

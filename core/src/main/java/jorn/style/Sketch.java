@@ -126,22 +126,8 @@ final class Sketch {
 
     /** Part of a circle, in degrees clockwise from the right. */
     Line arc(double cx, double cy, double r, double from, double to) {
-        int steps = Math.max(1, (int) Math.ceil(Math.abs(to - from) / 45));
-        double step = Math.toRadians((to - from) / steps);
-        double k = 4.0 / 3 * Math.tan(step / 4);
-        double a = Math.toRadians(from);
-        Line line = from(cx + r * Math.cos(a), cy + r * Math.sin(a));
-        for (int i = 0; i < steps; i++) {
-            double b = a + step;
-            line.curve(
-                    cx + r * (Math.cos(a) - k * Math.sin(a)),
-                    cy + r * (Math.sin(a) + k * Math.cos(a)),
-                    cx + r * (Math.cos(b) + k * Math.sin(b)),
-                    cy + r * (Math.sin(b) - k * Math.cos(b)),
-                    cx + r * Math.cos(b),
-                    cy + r * Math.sin(b));
-            a = b;
-        }
+        Line line = new Line();
+        line.path.arc(x(cx), y(cy), r * scale, from, to, true);
         return line;
     }
 

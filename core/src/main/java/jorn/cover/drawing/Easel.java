@@ -132,27 +132,7 @@ public final class Easel {
 
         Batch disc(double cx, double cy, double r) {
             empty = false;
-            Pen.circle(cx, cy, r).walk(new Path.Walker() {
-                @Override
-                public void move(double x, double y) {
-                    path.move(x, y);
-                }
-
-                @Override
-                public void line(double x, double y) {
-                    path.line(x, y);
-                }
-
-                @Override
-                public void curve(double ax, double ay, double bx, double by, double x, double y) {
-                    path.curve(ax, ay, bx, by, x, y);
-                }
-
-                @Override
-                public void close() {
-                    path.close();
-                }
-            });
+            path.path(Pen.circle(cx, cy, r));
             return this;
         }
 
@@ -199,28 +179,8 @@ public final class Easel {
 
         /** Part of a circle as a line. */
         Batch arc(double cx, double cy, double r, double from, double to, boolean begin) {
-            int steps = Math.max(1, (int) Math.ceil(Math.abs(to - from) / 45));
-            double step = Math.toRadians((to - from) / steps);
-            double k = 4.0 / 3 * Math.tan(step / 4);
-            double a = Math.toRadians(from);
-            double x = cx + r * Math.cos(a);
-            double y = cy + r * Math.sin(a);
-            if (begin) {
-                move(x, y);
-            } else {
-                line(x, y);
-            }
-            for (int i = 0; i < steps; i++) {
-                double b = a + step;
-                curve(
-                        cx + r * (Math.cos(a) - k * Math.sin(a)),
-                        cy + r * (Math.sin(a) + k * Math.cos(a)),
-                        cx + r * (Math.cos(b) + k * Math.sin(b)),
-                        cy + r * (Math.sin(b) - k * Math.cos(b)),
-                        cx + r * Math.cos(b),
-                        cy + r * Math.sin(b));
-                a = b;
-            }
+            empty = false;
+            path.arc(cx, cy, r, from, to, begin);
             return this;
         }
 

@@ -24,14 +24,8 @@ final class SceneDrawings {
     }
 
     /** A colour between two, so that a few inks make many ranges. */
-    static Ink mix(Ink from, Ink to, double share) {
-        int[] a = from.rgb();
-        int[] b = to.rgb();
-        return new Ink.Rgb(part(a[0], b[0], share), part(a[1], b[1], share), part(a[2], b[2], share));
-    }
-
-    private static int part(int from, int to, double share) {
-        return (int) Math.round(from + (to - from) * share);
+    private static Ink mix(Ink from, Ink to, double share) {
+        return from.mixed(to, share);
     }
 
     /** How many fronts wide the scene is: a cover all round is two and a spine. */

@@ -208,9 +208,7 @@ public record CoverWords(
             if (turn == 0) {
                 out.addAll(marks);
             } else {
-                double c = Math.cos(turn);
-                double s = Math.sin(turn);
-                out.add(new Mark.Turned(new Turn(c, s, -s, c, x - c * x + s * y, y - s * x - c * y), marks));
+                out.add(new Mark.Turned(Turn.about(x, y, Math.toDegrees(turn)), marks));
             }
         }
     }

@@ -73,18 +73,11 @@ public record Insides(int most, double tilt) implements CoverBlock {
         double x = room.x();
         for (int i = 0; i < n; i++) {
             Box place = new Box(x, room.y() + (room.height() - h) / 2 * 0.4, w, h);
-            out.add(new Mark.Turned(askew(place, WAY[i % WAY.length] * tilt), sheet(pages.get(i), place, stage)));
+            out.add(new Mark.Turned(
+                    Turn.about(place.centreX(), place.centreY(), WAY[i % WAY.length] * tilt),
+                    sheet(pages.get(i), place, stage)));
             x += w + gap;
         }
-    }
-
-    private static Turn askew(Box place, double degrees) {
-        double a = Math.toRadians(degrees);
-        double c = Math.cos(a);
-        double s = Math.sin(a);
-        double x = place.centreX();
-        double y = place.centreY();
-        return new Turn(c, s, -s, c, x - c * x + s * y, y - s * x - c * y);
     }
 
     /** A page on white paper, its shadow below it. */

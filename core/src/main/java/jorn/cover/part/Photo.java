@@ -97,16 +97,8 @@ public record Photo(
     }
 
     private static Turn turn(Box at, CoverPicture shown) {
-        double a = Math.toRadians(shown.turn());
-        double c = Math.cos(a);
-        double s = Math.sin(a);
-        if (shown.turn() == 0 && !shown.flip()) {
-            return Turn.NONE;
-        }
-        double f = shown.flip() ? -1 : 1;
-        double x = at.centreX();
-        double y = at.centreY();
-        return new Turn(f * c, f * s, -s, c, x - f * c * x + s * y, y - f * s * x - c * y);
+        Turn turned = shown.turn() == 0 ? Turn.NONE : Turn.about(at.centreX(), at.centreY(), shown.turn());
+        return shown.flip() ? turned.after(new Turn(-1, 0, 0, 1, 2 * at.centreX(), 0)) : turned;
     }
 
     /** Which part of the picture is seen, and where; in proportion unless somebody asked for it to be stretched. */

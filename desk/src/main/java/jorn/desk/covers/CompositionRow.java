@@ -3,6 +3,7 @@ package jorn.desk.covers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ScrollPane;
@@ -28,10 +29,11 @@ public final class CompositionRow extends VBox {
 
     private final CoverWork work;
     private final Thumbs thumbs = new Thumbs();
-    private final HBox row = new HBox(10);
+    private final HBox row = new HBox(2);
     private final ScrollPane scroll = new ScrollPane(row);
     private final HBox keeping = new HBox(8);
     private boolean keptOnly;
+    private boolean seen;
     private String shownFor = "";
 
     public CompositionRow(CoverWork work) {
@@ -132,6 +134,19 @@ public final class CompositionRow extends VBox {
             }
         }
         row.getChildren().setAll(tiles);
+        if (!seen) {
+            seen = true;
+            Platform.runLater(() -> bringIntoSight(tiles));
+        }
+    }
+
+    /** The composition that the cover has may stand far to the right. */
+    private void bringIntoSight(List<VBox> tiles) {
+        for (int i = 0; i < tiles.size(); i++) {
+            if (tiles.get(i).getStyleClass().contains("chosen")) {
+                scroll.setHvalue(i < 2 ? 0 : i / (tiles.size() - 1.0));
+            }
+        }
     }
 
     private VBox tile(String id, String name, boolean chosen, Supplier<PageArt> art, Runnable take) {
@@ -145,13 +160,14 @@ public final class CompositionRow extends VBox {
         frame.setMaxSize(w, THUMB);
         frame.getStyleClass().add("small-cover");
         var label = Labels.wrapped(name, "soft");
-        label.setPrefWidth(w + 14);
+        label.setPrefWidth(w + 10);
         label.setTextAlignment(javafx.scene.text.TextAlignment.CENTER);
         label.setAlignment(Pos.TOP_CENTER);
         label.setStyle("-fx-font-size: 0.82em;");
         PressableBox box = new PressableBox(2, frame, label);
         box.setAlignment(Pos.TOP_CENTER);
         box.getStyleClass().setAll("choice");
+        box.setStyle("-fx-padding: 3 5 3 5;");
         if (chosen) {
             box.getStyleClass().add("chosen");
         }

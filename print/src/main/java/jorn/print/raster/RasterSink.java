@@ -12,7 +12,6 @@ import java.awt.Shape;
 import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
 import java.awt.geom.AffineTransform;
-import java.awt.geom.Path2D;
 import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
@@ -23,7 +22,6 @@ import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.MarkVisitor;
 import jorn.art.PageArt;
-import jorn.art.Path;
 import jorn.art.Turn;
 import jorn.measure.Trouble;
 import jorn.print.pdf.PdfLook;
@@ -94,7 +92,7 @@ public final class RasterSink implements MarkVisitor<Void> {
     @Override
     public Void fill(Mark.Fill fill) {
         g.setColor(colour(fill.ink()));
-        g.fill(shape(fill.path()));
+        g.fill(fill.path().asShape());
         return null;
     }
 
@@ -108,7 +106,7 @@ public final class RasterSink implements MarkVisitor<Void> {
                 (float) s.x2(),
                 (float) s.y2(),
                 colour(shade.to())));
-        g.fill(shape(shade.path()));
+        g.fill(shade.path().asShape());
         return null;
     }
 
@@ -116,7 +114,7 @@ public final class RasterSink implements MarkVisitor<Void> {
     public Void stroke(Mark.Stroke stroke) {
         g.setColor(colour(stroke.ink()));
         g.setStroke(pen(stroke));
-        g.draw(shape(stroke.path()));
+        g.draw(stroke.path().asShape());
         return null;
     }
 
@@ -156,7 +154,7 @@ public final class RasterSink implements MarkVisitor<Void> {
 
     @Override
     public Void clip(Mark.Clip clip) {
-        return aside(() -> g.clip(shape(clip.shape())), clip.marks());
+        return aside(() -> g.clip(clip.shape().asShape()), clip.marks());
     }
 
     /** The marks are painted apart, and then laid over the page as one. */
@@ -269,31 +267,5 @@ public final class RasterSink implements MarkVisitor<Void> {
     private static Color colour(Ink ink) {
         int[] c = ink.rgb();
         return new Color(c[0], c[1], c[2]);
-    }
-
-    private static Path2D shape(Path path) {
-        Path2D.Double shape = new Path2D.Double();
-        path.walk(new Path.Walker() {
-            @Override
-            public void move(double x, double y) {
-                shape.moveTo(x, y);
-            }
-
-            @Override
-            public void line(double x, double y) {
-                shape.lineTo(x, y);
-            }
-
-            @Override
-            public void curve(double x1, double y1, double x2, double y2, double x, double y) {
-                shape.curveTo(x1, y1, x2, y2, x, y);
-            }
-
-            @Override
-            public void close() {
-                shape.closePath();
-            }
-        });
-        return shape;
     }
 }
