@@ -113,9 +113,6 @@ final class Screenshots {
                     ahead.add(new Shot("", () -> hold("title"), 2500));
                     ahead.add(new Shot("cover-part", () -> {}, 300));
                     ahead.add(new Shot("", () -> hold(""), 100));
-                    ahead.add(new Shot("", this::planner, 3500));
-                    ahead.add(new Shot("cover-number", () -> press("#cover-subject-number"), 700));
-                    ahead.add(new Shot("", this::hiveNotes, 100));
                 }
                 if (bench == BenchName.DESPATCH) {
                     ahead.add(new Shot("", this::saveThrice, 700));
