@@ -14,6 +14,7 @@ import jorn.measure.Trouble;
  * @param sample whether a piece of a page is shown at true size
  * @param upward whether the words on the spine read upward; by the language's habit where absent
  * @param qr what a QR code leads to; empty for none
+ * @param portrait id of the picture of whoever made the book
  */
 @RecordBuilder
 public record BackMatter(
@@ -23,10 +24,12 @@ public record BackMatter(
         Boolean insides,
         boolean sample,
         Optional<Boolean> upward,
-        String qr)
+        String qr,
+        Optional<String> portrait)
         implements BackMatterBuilder.With {
     /** Pictures of inside pages, and nothing typed yet. */
-    public static final BackMatter CUSTOMARY = new BackMatter("", "", "", true, false, Optional.empty(), "");
+    public static final BackMatter CUSTOMARY =
+            new BackMatter("", "", "", true, false, Optional.empty(), "", Optional.empty());
 
     private static final int LONGEST = 600;
 
@@ -37,6 +40,7 @@ public record BackMatter(
         insides = insides == null || insides;
         upward = upward == null ? Optional.empty() : upward;
         qr = within(qr);
+        portrait = portrait == null ? Optional.empty() : portrait;
     }
 
     private static String within(String words) {

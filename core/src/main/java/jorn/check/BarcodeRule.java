@@ -23,10 +23,10 @@ final class BarcodeRule implements Rule {
         Box barcode = proof.cover().barcode().get();
         for (Marks.Standing standing :
                 Marks.standing(proof.edition().cover().atSize().marks())) {
-            // Lines that go on all round it are the pattern of the ground: the symbol is printed on its own white.
+            // On a composed cover lines are patterns of the ground: the symbol is printed on its own white.
             boolean stands = standing.mark() instanceof Mark.Words
                     || (standing.mark() instanceof Mark.Stroke
-                            && !standing.bounds().holds(barcode.outset(QUIET)));
+                            && proof.book().cover().plan().isEmpty());
             boolean under = standing.bounds().meets(barcode);
             if (stands && (under || standing.bounds().meets(barcode.outset(QUIET)))) {
                 found.accept(finding(standing.bounds(), under));

@@ -97,7 +97,8 @@ public final class Cover {
                     .filter(b -> place != PartPlace.SPINE || hasSpineWords() || !kinds.equals(Kinds.BEHIND_WORDS))
                     .ifPresent(b -> all.add(composedPanel(cover, place, b, kinds)));
         }
-        if (kinds != Kinds.BEHIND_WORDS) {
+        // The symbol itself is not judged: it is made to its own rules.
+        if (kinds == Kinds.ALL) {
             geometry.ownBarcode().filter(b -> sheet.trim().holds(b)).ifPresent(b -> all.add(barcode(b)));
         }
         return all;

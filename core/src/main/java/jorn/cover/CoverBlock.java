@@ -34,7 +34,7 @@ public interface CoverBlock {
         return false;
     }
 
-    /** Whether it shows something smaller than it will be, whose letters are not meant to be read. */
+    /** Whether its letters are not meant to be read: because it shows something smaller than it is, or because they are a picture. */
     @JsonIgnore
     default boolean isMiniature() {
         return false;

@@ -59,6 +59,7 @@ public final class CoverColours {
             case ACCENT_ON_GROUND -> firstOn(ground, onGround());
             case ACCENT_ON_PAPER -> firstOn(paper, readable(ink, paper));
             case ACCENT -> seen(0);
+            case ON_ACCENT -> readable(seen(0).contrast(paper) >= seen(0).contrast(ink) ? paper : ink, seen(0));
             case SECOND -> seen(1);
             case THIRD -> seen(2);
             case FOURTH -> seen(3);

@@ -30,6 +30,8 @@ public enum CoverRole {
     /** The accent, where it stands out from the paper; else the ink. */
     ACCENT_ON_PAPER,
     ACCENT,
+    /** Words on the accent. */
+    ON_ACCENT,
     SECOND,
     THIRD,
     FOURTH;

@@ -26,6 +26,7 @@ public final class CoverParts implements TypeFamily {
                 Map.entry("insides", Insides.class),
                 Map.entry("sample", TrueSample.class),
                 Map.entry("spine-words", SpineWords.class),
+                Map.entry("portrait", Portrait.class),
                 Map.entry("qr", CodePlace.class));
     }
 }

@@ -89,6 +89,7 @@ public record CoverWords(
         }
     }
 
+    private static final double PICTURE = 0.8;
     private static final double OUTLINE = 0.045;
     private static final double SHADOW = 0.045;
     private static final double PANEL_X = 0.5;
@@ -109,6 +110,13 @@ public record CoverWords(
     @Override
     public boolean isLettered() {
         return true;
+    }
+
+    /** A letter as large as the front is a picture, and may be as faint as one. */
+    @JsonIgnore
+    @Override
+    public boolean isMiniature() {
+        return size > PICTURE;
     }
 
     @JsonIgnore

@@ -19,6 +19,7 @@ import jorn.art.Mark;
 import jorn.art.Marks;
 import jorn.book.Book;
 import jorn.book.CoverPicture;
+import jorn.cover.Cover;
 import jorn.cover.Cover.PlacedPart;
 import jorn.cover.PartPlace;
 import jorn.cover.part.Photo;
@@ -40,6 +41,8 @@ final class CoverHands extends CoverView {
     private final CoverWork work;
     private final Runnable type;
     private Optional<Drag> drag = Optional.empty();
+    /** Pixels to the inch of a picture that is dragged or pulled. */
+    private Optional<String> dpi = Optional.empty();
 
     /** What is under way while the button is held. */
     private static final class Drag {
@@ -192,7 +195,9 @@ final class CoverHands extends CoverView {
 
     private void preview(Book book) {
         Edition edition = work.desk().state().get().edition();
-        preview(edition.coverOf(book).plane());
+        Cover cover = edition.coverOf(book);
+        dpi = drag.filter(d -> d.part.part().part() instanceof Photo).flatMap(d -> CoverSlip.dpi(cover));
+        preview(cover.plane());
     }
 
     private void crop(Drag d, double dx, double dy) {
@@ -436,6 +441,14 @@ final class CoverHands extends CoverView {
                 g.strokeLine(all.getMinX(), at, all.getMaxX(), at);
             });
             g.setLineDashes();
+            dpi.ifPresent(text -> {
+                Rectangle2D at = placeOf(d.now);
+                String said = Wording.of("desk.covers.dpi-now", text);
+                g.setFill(Theme.SHEET);
+                g.fillRect(at.getMinX() + 8, at.getMinY() + 8, widthOf(said) + 14, em() * 1.6);
+                g.setTextAlign(javafx.scene.text.TextAlignment.LEFT);
+                write(g, said, at.getMinX() + 15, at.getMinY() + 8 + em() * 1.12, Theme.INK, true);
+            });
         });
         if (isFocused()) {
             g.setStroke(Theme.THREAD);

@@ -19,6 +19,7 @@ import jorn.book.ShopCode;
 import jorn.code.BookBarcode;
 import jorn.code.Isbn;
 import jorn.code.QrSymbol;
+import jorn.cover.Cover;
 import jorn.cover.CoverRole;
 import jorn.cover.part.SpineWords;
 import jorn.desk.model.BookFiles;
@@ -193,7 +194,12 @@ final class CoverSlip extends Slip {
 
     private void shown(CoverPicture now) {
         file().ifPresentOrElse(
-                        f -> say(Wording.of("desk.covers.picture-is", f.name(), f.width(), f.height(), dpi())),
+                        f -> say(Wording.of(
+                                "desk.covers.picture-is",
+                                f.name(),
+                                f.width(),
+                                f.height(),
+                                dpi(work.cover()).orElse("–"))),
                         () -> say(Wording.of("desk.covers.picture-gone")));
         List<Button> fits = new ArrayList<>();
         for (PictureFit each : PictureFit.values()) {
@@ -241,16 +247,16 @@ final class CoverSlip extends Slip {
         return tone.lightened(lighter);
     }
 
-    private String dpi() {
-        return jorn.art.Marks.standing(work.cover().atSize().marks()).stream()
+    /** Pixels to the inch of the picture on a cover, where it has one. */
+    static Optional<String> dpi(Cover cover) {
+        return jorn.art.Marks.standing(cover.atSize().marks()).stream()
                 .filter(s -> s.mark() instanceof jorn.art.Mark.Image)
                 .map(s -> {
                     var image = (jorn.art.Mark.Image) s.mark();
                     return image.from().width() / (image.to().width() * s.at().enlarges()) * 72;
                 })
                 .min(Double::compare)
-                .map(d -> Numeral.trimmed(d, 0))
-                .orElse("–");
+                .map(d -> Numeral.trimmed(d, 0));
     }
 
     private void picture(java.util.function.UnaryOperator<CoverPicture> change) {

@@ -255,6 +255,9 @@ public class CoverView extends CanvasPane {
                         what,
                         Length.points(state.cover().strips().get(0).width()).format(unit)));
             }
+            if (state.cover().strips().isEmpty() && state.cover().spineBox().isPresent()) {
+                parts.add(Wording.of("desk.cover.spine-clear"));
+            }
             captions(g, centre, y2 + em() * 1.2, getWidth() - 8, parts.toArray(String[]::new));
         }
     }
