@@ -28,6 +28,7 @@ import jorn.book.LetterDress;
 import jorn.book.PartEdit;
 import jorn.book.Share;
 import jorn.book.Starter;
+import jorn.code.Isbn;
 import jorn.edition.Edition;
 import jorn.layout.Align;
 import jorn.measure.Size;
@@ -175,6 +176,38 @@ class CoverPartsTest {
             assertTrue(without.marksOf(part(without, id)).isEmpty(), id);
         }
         assertTrue(cover.atSize().marks().hashCode() != cover.plane().marks().hashCode());
+    }
+
+    /** What a press or a buyer must read is covered by nothing. */
+    @Test
+    void nothingOnAFullBackLiesOnAnother() {
+        for (Composition each : Compositions.all()) {
+            Book book = pictured(each.id(), 400, 400, c -> c);
+            Book full = planned(
+                    book.withBrief(Brief.at(PressShelf.shipped().find("trade"), Size.of(6, 9, Unit.INCH), 200))
+                            .withCover(book.cover().withBlurb("Room for every inspection. ".repeat(12))),
+                    p -> p.withCode(p.code().withIsbn(Optional.of(Isbn.parse("978-0-306-40615-7"))))
+                            .withBack(p.back()
+                                    .withSample(true)
+                                    .withPrice("12.99")
+                                    .withQr("HIVE")
+                                    .withPortrait(p.picture().map(CoverPicture::picture))));
+            Cover cover = Edition.of(full).cover();
+            List<String> ids = cover.parts().stream()
+                    .filter(p -> p.part().on() == PartPlace.BACK)
+                    .map(p -> p.part().id())
+                    .filter(id -> List.of("sample", "qr", "portrait", "imprint", "price")
+                            .contains(id))
+                    .toList();
+            for (String one : ids) {
+                Box a = Marks.bounds(cover.marksOf(part(cover, one)));
+                for (String other : ids) {
+                    Box b = Marks.bounds(cover.marksOf(part(cover, other)));
+                    assertFalse(!one.equals(other) && a.meets(b), each.id() + ": " + one + ", " + other);
+                }
+                assertFalse(a.meets(cover.geometry().barcode().orElseThrow()), each.id() + ": " + one);
+            }
+        }
     }
 
     private static Cover.PlacedPart part(Cover cover, String id) {

@@ -19,8 +19,9 @@ import jorn.cover.CoverStage;
  *
  * @param most how many at most, 1 to 5
  * @param tilt how far they lie askew, in degrees
+ * @param besideSample the share of their width that they keep where a sample at true size stands beside them; all of it where not given
  */
-public record Insides(int most, double tilt) implements CoverBlock {
+public record Insides(int most, double tilt, double besideSample) implements CoverBlock {
     private static final double[] WAY = {-1, 0.35, -0.5, 0.9, -0.3};
     private static final double GAP = 0.1;
     private static final double SHADOW = 0.028;
@@ -30,6 +31,7 @@ public record Insides(int most, double tilt) implements CoverBlock {
 
     public Insides {
         most = most <= 0 ? 3 : Math.min(5, most);
+        besideSample = besideSample <= 0 ? 1 : Math.min(1, besideSample);
     }
 
     @JsonIgnore
@@ -59,7 +61,8 @@ public record Insides(int most, double tilt) implements CoverBlock {
                 ? at.y()
                 : Math.max(
                         at.y() - NEARER * stage.height(), Math.min(at.y(), stage.wordsEnd() + GAP * at.width() * 0.4));
-        Box room = Box.between(at.x(), top, at.right(), Math.min(at.bottom(), Math.max(top + 1, foot - 14)));
+        double right = at.x() + at.width() * (stage.back().sample() ? besideSample : 1);
+        Box room = Box.between(at.x(), top, right, Math.min(at.bottom(), Math.max(top + 1, foot - 14)));
         List<PageArt> pages = stage.insides().some(most);
         if (pages.isEmpty() || room.height() < 40) {
             return;

@@ -24,7 +24,7 @@ import jorn.layout.Pen;
 public record Portrait(CoverRole ink, Share beside) implements CoverBlock {
     public Portrait {
         ink = ink == null ? CoverRole.ON_GROUND : ink;
-        beside = beside == null ? new Share(0.38, 0.72, 0.2, 0.15) : beside;
+        beside = beside == null ? new Share(0.72, 0.69, 0.16, 0.107) : beside;
     }
 
     @JsonIgnore
