@@ -2,7 +2,6 @@ package jorn.cover;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import jorn.art.Box;
 import jorn.art.Mark;
@@ -196,9 +195,5 @@ final class ComposedCover {
     /** How far the sheet goes on beyond its finished part, all round. */
     static double outer(CoverSheet sheet) {
         return sheet.trim().x() - sheet.bled().x();
-    }
-
-    Optional<ComposedPart> part(String id) {
-        return parts.stream().filter(p -> p.id().equals(id)).findFirst();
     }
 }

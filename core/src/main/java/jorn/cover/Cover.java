@@ -3,6 +3,7 @@ package jorn.cover;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import jorn.art.Box;
 import jorn.art.Frame;
 import jorn.art.Ink;
@@ -43,6 +44,8 @@ public final class Cover {
     private final CoverGeometry geometry;
     /** Made when it is first asked for: every rule that looks at the cover asks for it. */
     private @Nullable PageArt plane;
+
+    private @Nullable PageArt atSize;
 
     /**
      * A surface of the cover.
@@ -94,7 +97,6 @@ public final class Cover {
         for (PartPlace place : List.of(PartPlace.FRONT, PartPlace.BACK, PartPlace.SPINE)) {
             panelBox(place)
                     .filter(b -> sheet.trim().holds(b))
-                    .filter(b -> place != PartPlace.SPINE || hasSpineWords() || !kinds.equals(Kinds.BEHIND_WORDS))
                     .ifPresent(b -> all.add(composedPanel(cover, place, b, kinds)));
         }
         // The symbol itself is not judged: it is made to its own rules.
@@ -169,10 +171,7 @@ public final class Cover {
 
     /** Words on the spine keep clear of its folds and of head and foot. */
     private ComposedCover.Standing onSpine(ComposedCover.Standing own, Box panel) {
-        Box safe = geometry.spineSafe().orElse(panel);
-        double more = SPINE_ENDS * panel.height();
-        return new ComposedCover.Standing(
-                own.part(), safe.moved(-panel.x(), -panel.y()).inset(more, 0, more, 0), own.edit());
+        return new ComposedCover.Standing(own.part(), wordsOnSpine(panel).moved(-panel.x(), -panel.y()), own.edit());
     }
 
     /** Words begin and end this share of the spine's height within its safe part. */
@@ -184,8 +183,7 @@ public final class Cover {
         Box safe = place == PartPlace.SPINE ? geometry.spineSafe().orElse(box) : geometry.safe(faceOf(place));
         List<Box> free =
                 place == PartPlace.BACK ? geometry.barcode().map(List::of).orElse(List.of()) : List.of();
-        Laid laid = panel(kind, box, box, safe, free, cover.node(standing(cover, place, box), panel, kinds));
-        return laid;
+        return panel(kind, box, box, safe, free, cover.node(standing(cover, place, box), panel, kinds));
     }
 
     /** The colours of a composed cover by what they are for. */
@@ -245,12 +243,20 @@ public final class Cover {
     }
 
     /** As {@link #plane}, without the small pictures of pages: what rules look at. */
-    public PageArt atSize() {
+    public synchronized PageArt atSize() {
         if (composed.isEmpty()) {
             return plane();
         }
+        if (atSize == null) {
+            atSize = spread(sheet -> composed(composed.get(), sheet, Kinds.AT_SIZE));
+        }
+        return atSize;
+    }
+
+    /** What stands on all pages of the cover file, on one plane. */
+    private PageArt spread(Function<CoverGeometry.CoverSheet, List<Laid>> surfaces) {
         List<Mark> marks = new ArrayList<>();
-        geometry.sheets().forEach(sheet -> marks.addAll(marks(composed(composed.get(), sheet, Kinds.AT_SIZE))));
+        geometry.sheets().forEach(sheet -> marks.addAll(marks(surfaces.apply(sheet))));
         return new PageArt(geometry.trim(), geometry.bled(), marks);
     }
 
@@ -360,9 +366,7 @@ public final class Cover {
     /** The whole cover on one plane, as it is looked at; its trim is the finished cover, spread flat. */
     public synchronized PageArt plane() {
         if (plane == null) {
-            List<Mark> marks = new ArrayList<>();
-            geometry.sheets().forEach(sheet -> marks.addAll(marks(surfaces(sheet))));
-            plane = new PageArt(geometry.trim(), geometry.bled(), marks);
+            plane = spread(this::surfaces);
         }
         return plane;
     }
@@ -386,7 +390,7 @@ public final class Cover {
         }
         if (composed.isPresent()) {
             return geometry.spineBox()
-                    .map(b -> onSpineBox(b))
+                    .map(this::wordsOnSpine)
                     .map(safe -> SpineWords.size(
                             book.type().headingFace().face(Style.BOLD),
                             book.title(),
@@ -400,7 +404,8 @@ public final class Cover {
                 .orElse(0.0);
     }
 
-    private Box onSpineBox(Box spine) {
+    /** The place of words on a spine, on the plane. */
+    private Box wordsOnSpine(Box spine) {
         double more = SPINE_ENDS * spine.height();
         return geometry.spineSafe().orElse(spine).inset(more, 0, more, 0);
     }

@@ -1,7 +1,6 @@
 package jorn.cover;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
@@ -180,10 +179,5 @@ public record Judgement(
                         .name())
                 .forEach(all::add);
         return all;
-    }
-
-    @Override
-    public String toString() {
-        return Arrays.asList(xHeightAt160, contrast, unrest, offCentre).toString();
     }
 }

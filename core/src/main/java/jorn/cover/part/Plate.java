@@ -87,45 +87,26 @@ public record Plate(
         return switch (form) {
             case BOX, BAND -> Path.box(b);
             case OVAL -> Pen.oval(b.centreX(), b.centreY(), b.width() / 2, b.height() / 2);
-            case ROUND -> corners(b, r, true);
-            case TICKET -> corners(b, r * 0.8, false);
+            case ROUND -> Path.rounded(b, r);
+            case TICKET -> cutIn(b, r * 0.8);
             case ARCH -> arch(b);
             case TORN -> torn(b, stage);
         };
     }
 
-    private static Path corners(Box b, double r, boolean outward) {
-        // The handles lie on the edges for a corner that is rounded, and towards the middle for one that is cut in.
-        double k = outward ? r * (1 - ROUND) : 0;
-        double n = outward ? 0 : r * ROUND;
+    private static Path cutIn(Box b, double r) {
+        // Each curve leaves an edge at a right angle and bends round the corner's point.
+        double n = r * ROUND;
         return Path.builder()
                 .move(b.x() + r, b.y())
                 .line(b.right() - r, b.y())
-                .curve(
-                        b.right() - (outward ? k : r),
-                        b.y() + n,
-                        b.right() - n,
-                        b.y() + (outward ? k : r),
-                        b.right(),
-                        b.y() + r)
+                .curve(b.right() - r, b.y() + n, b.right() - n, b.y() + r, b.right(), b.y() + r)
                 .line(b.right(), b.bottom() - r)
-                .curve(
-                        b.right() - n,
-                        b.bottom() - (outward ? k : r),
-                        b.right() - (outward ? k : r),
-                        b.bottom() - n,
-                        b.right() - r,
-                        b.bottom())
+                .curve(b.right() - n, b.bottom() - r, b.right() - r, b.bottom() - n, b.right() - r, b.bottom())
                 .line(b.x() + r, b.bottom())
-                .curve(
-                        b.x() + (outward ? k : r),
-                        b.bottom() - n,
-                        b.x() + n,
-                        b.bottom() - (outward ? k : r),
-                        b.x(),
-                        b.bottom() - r)
+                .curve(b.x() + r, b.bottom() - n, b.x() + n, b.bottom() - r, b.x(), b.bottom() - r)
                 .line(b.x(), b.y() + r)
-                .curve(b.x() + n, b.y() + (outward ? k : r), b.x() + (outward ? k : r), b.y() + n, b.x() + r, b.y())
+                .curve(b.x() + n, b.y() + r, b.x() + r, b.y() + n, b.x() + r, b.y())
                 .close()
                 .build();
     }

@@ -161,6 +161,7 @@ final class CoverSlip extends Slip {
     /** Pairs of typefaces that go together; the inside takes them too, so that both speak with one voice. */
     private void type() {
         say(Wording.of("desk.covers.pairs"));
+        say(Wording.of("desk.covers.own-face"));
         TypeChoice now = work.desk().book().type();
         for (FacePair each : FacePair.SUGGESTED) {
             Typeface heading = TypeShelf.typeface(each.heading());

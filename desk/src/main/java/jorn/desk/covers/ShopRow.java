@@ -16,8 +16,9 @@ import jorn.art.PageArt;
 import jorn.book.Book;
 import jorn.book.LetterDress;
 import jorn.book.PartEdit;
+import jorn.book.Share;
 import jorn.book.Starter;
-import jorn.cover.Cover.PlacedPart;
+import jorn.cover.Cover;
 import jorn.cover.CoverColours;
 import jorn.cover.CoverRole;
 import jorn.cover.Judgement;
@@ -45,6 +46,9 @@ public final class ShopRow extends VBox {
     private final VBox lines = new VBox(3);
     private final HBox head = new HBox(8);
     private final Thumbs thumbs = new Thumbs();
+    /** Paints the neighbours, which stay as they are. */
+    private final Thumbs beside = new Thumbs();
+
     private final List<Image> neighbours = new ArrayList<>();
     private Optional<Image> own = Optional.empty();
     private int size = SIZES[0];
@@ -133,15 +137,15 @@ public final class ShopRow extends VBox {
         if (!asked) {
             asked = true;
             for (String[] each : NEIGHBOURS) {
-                new Thumbs().paint(() -> neighbour(each), SIZES[0] * 2, image -> {
+                beside.paint(() -> neighbour(each), SIZES[0] * 2, image -> {
                     neighbours.add(image);
                     shelf.redraw();
                 });
             }
         }
         thumbs.begin();
-        PageArt front = work.cover().frontArt();
-        thumbs.paint(() -> front, SIZES[0] * 2, image -> {
+        Cover cover = work.cover();
+        thumbs.paint(cover::frontArt, SIZES[0] * 2, image -> {
             own = Optional.of(image);
             shelf.redraw();
         });
@@ -217,10 +221,9 @@ public final class ShopRow extends VBox {
         }
     }
 
-    private Optional<jorn.book.Share> centred() {
+    private Optional<Share> centred() {
         return work.part("title")
-                .map(t -> jorn.book.Share.of(
-                        t.box().moved(t.panel().centreX() - t.box().centreX(), 0), t.panel()));
+                .map(t -> Share.of(t.box().moved(t.panel().centreX() - t.box().centreX(), 0), t.panel()));
     }
 
     private PartEdit onPanel(PartEdit edit) {
@@ -238,7 +241,7 @@ public final class ShopRow extends VBox {
             double h = Math.min(b.height(), safe.height());
             double x = Math.min(Math.max(b.x(), safe.x()), safe.right() - w);
             double y = Math.min(Math.max(b.y(), safe.y()), safe.bottom() - h);
-            work.edit(id, "inside", e -> e.withAt(Optional.of(jorn.book.Share.of(new Box(x, y, w, h), p.panel())))
+            work.edit(id, "inside", e -> e.withAt(Optional.of(Share.of(new Box(x, y, w, h), p.panel())))
                     .withSize(e.size().map(s -> Math.min(1, s))));
         });
     }
@@ -262,10 +265,5 @@ public final class ShopRow extends VBox {
             row.getChildren().add(b);
         }
         lines.getChildren().add(row);
-    }
-
-    /** The parts that the judgement speaks of; for tests. */
-    Optional<PlacedPart> title() {
-        return work.part("title");
     }
 }

@@ -297,14 +297,15 @@ final class ArtWriter implements Closeable {
 
     /** A drawing stays one of lines and areas, unless its colours have to be changed. */
     private boolean goesAsLines(Mark.Image image) {
+        return goesAs(PictureFile.Facts.Kind.SVG, image);
+    }
+
+    /** Whether a picture is of this kind, and nothing has to be changed of it. */
+    private boolean goesAs(PictureFile.Facts.Kind kind, Mark.Image image) {
         return inks.policy().pictures() == ColourPolicy.Pictures.AS_THEY_ARE
                 && image.opacity() == 1
                 && image.tone().isNone()
-                && image.picture()
-                        .file()
-                        .facts()
-                        .filter(f -> f.kind() == PictureFile.Facts.Kind.SVG)
-                        .isPresent();
+                && image.picture().file().facts().filter(f -> f.kind() == kind).isPresent();
     }
 
     private void lines(Mark.Image image, PDResources resources, Operators out) throws IOException {
@@ -344,14 +345,7 @@ final class ArtWriter implements Closeable {
 
     /** A JPEG goes into the file untouched; the page turns it upright. */
     private boolean goesAsItIs(Mark.Image image) {
-        return inks.policy().pictures() == ColourPolicy.Pictures.AS_THEY_ARE
-                && image.opacity() == 1
-                && image.tone().isNone()
-                && image.picture()
-                        .file()
-                        .facts()
-                        .filter(f -> f.kind() == PictureFile.Facts.Kind.JPEG)
-                        .isPresent();
+        return goesAs(PictureFile.Facts.Kind.JPEG, image);
     }
 
     private static BufferedImage pixels(Mark.Image image) {
