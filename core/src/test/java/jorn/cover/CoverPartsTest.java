@@ -18,6 +18,7 @@ import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.Marks;
 import jorn.art.Picture;
+import jorn.art.Reading;
 import jorn.art.Tone;
 import jorn.book.Book;
 import jorn.book.Brief;
@@ -36,6 +37,8 @@ import jorn.measure.Unit;
 import jorn.press.PressShelf;
 import jorn.style.StyleShelf;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** What single parts of covers do with pictures, pages and words, and how a front is judged. */
 class CoverPartsTest {
@@ -179,12 +182,14 @@ class CoverPartsTest {
     }
 
     /** What a press or a buyer must read is covered by nothing. */
-    @Test
-    void nothingOnAFullBackLiesOnAnother() {
+    @ParameterizedTest
+    @EnumSource(Reading.class)
+    void nothingOnAFullBackLiesOnAnother(Reading reading) {
         for (Composition each : Compositions.all()) {
             Book book = pictured(each.id(), 400, 400, c -> c);
             Book full = planned(
-                    book.withBrief(Brief.at(PressShelf.shipped().find("trade"), Size.of(6, 9, Unit.INCH), 200))
+                    book.withBrief(Brief.at(PressShelf.shipped().find("trade"), Size.of(6, 9, Unit.INCH), 200)
+                                    .withReading(reading))
                             .withCover(book.cover().withBlurb("Room for every inspection. ".repeat(12))),
                     p -> p.withCode(p.code().withIsbn(Optional.of(Isbn.parse("978-0-306-40615-7"))))
                             .withBack(p.back()

@@ -8,6 +8,7 @@ import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.PageArt;
 import jorn.art.Path;
+import jorn.art.Reading;
 import jorn.art.Turn;
 import jorn.book.PartEdit;
 import jorn.cover.CoverBlock;
@@ -61,8 +62,12 @@ public record Insides(int most, double tilt, double besideSample) implements Cov
                 ? at.y()
                 : Math.max(
                         at.y() - NEARER * stage.height(), Math.min(at.y(), stage.wordsEnd() + GAP * at.width() * 0.4));
-        double right = at.x() + at.width() * (stage.back().sample() ? besideSample : 1);
-        Box room = Box.between(at.x(), top, right, Math.min(at.bottom(), Math.max(top + 1, foot - 14)));
+        double away = at.width() * (stage.back().sample() ? 1 - besideSample : 0);
+        // The sample stands at the right, or in a book from the right at the left.
+        boolean fromRight = stage.book().brief().reading() == Reading.RIGHT_TO_LEFT;
+        double left = at.x() + (fromRight ? away : 0);
+        double right = at.right() - (fromRight ? 0 : away);
+        Box room = Box.between(left, top, right, Math.min(at.bottom(), Math.max(top + 1, foot - 14)));
         List<PageArt> pages = stage.insides().some(most);
         if (pages.isEmpty() || room.height() < 40) {
             return;

@@ -9,7 +9,6 @@ import jorn.art.Path;
 import jorn.art.Picture;
 import jorn.book.CoverPicture;
 import jorn.book.PartEdit;
-import jorn.book.Share;
 import jorn.cover.CoverBlock;
 import jorn.cover.CoverRole;
 import jorn.cover.CoverStage;
@@ -19,12 +18,10 @@ import jorn.layout.Pen;
  * The picture of whoever made the book, round, on the back.
  *
  * @param ink colour of its rim
- * @param beside where it stands instead when a sample of a page has its place
  */
-public record Portrait(CoverRole ink, Share beside) implements CoverBlock {
+public record Portrait(CoverRole ink) implements CoverBlock {
     public Portrait {
         ink = ink == null ? CoverRole.ON_GROUND : ink;
-        beside = beside == null ? new Share(0.72, 0.69, 0.16, 0.107) : beside;
     }
 
     @JsonIgnore
@@ -39,10 +36,8 @@ public record Portrait(CoverRole ink, Share beside) implements CoverBlock {
         if (file.isEmpty()) {
             return;
         }
-        boolean taken = stage.back().sample() && edit.at().isEmpty();
-        Box place = taken ? beside.of(stage.panel()) : at;
-        double r = Math.min(place.width(), place.height()) / 2;
-        Box square = new Box(place.x(), place.y(), 2 * r, 2 * r);
+        double r = Math.min(at.width(), at.height()) / 2;
+        Box square = new Box(at.x(), at.y(), 2 * r, 2 * r);
         Path round = Pen.circle(square.centreX(), square.centreY(), r);
         CoverPicture shown = CoverPicture.of(file.get().id());
         out.add(new Mark.Clip(round, List.of(Photo.placed(shown, file.get(), shown.tone(), square))));
