@@ -1,5 +1,6 @@
 package jorn.press;
 
+import java.util.List;
 import java.util.Optional;
 import jorn.json.Required;
 import jorn.measure.Length;
@@ -19,6 +20,7 @@ import jorn.say.Wording;
  * @param flap width of a jacket's flap; needed for a jacket
  * @param strip what must stay clear for the holes; needed for a coil
  * @param word how it is called in a sentence, where another word than the binding's own fits better
+ * @param edges the edges at which it may be bound; left and right where absent
  */
 public record BindingOffer(
         @Required Binding binding,
@@ -30,18 +32,36 @@ public record BindingOffer(
         Optional<Boards> boards,
         Optional<Length> flap,
         Optional<Length> strip,
-        Optional<String> word) {
+        Optional<String> word,
+        List<BindingEdge> edges) {
+    private static final List<BindingEdge> CUSTOMARY = List.of(BindingEdge.LEFT, BindingEdge.RIGHT);
 
     public BindingOffer {
         boolean cased = binding == Binding.CASED || binding == Binding.JACKET;
         require(!cased || boards.isPresent(), "boards");
         require(binding != Binding.JACKET || flap.isPresent(), "flap");
         require(binding != Binding.COIL || strip.isPresent(), "strip");
+        edges = edges == null || edges.isEmpty() ? CUSTOMARY : List.copyOf(edges);
+        if (edges.contains(BindingEdge.HEAD) && binding != Binding.COIL && binding != Binding.LOOSE) {
+            throw Trouble.of("press.binding-offer.not-at-head", binding.word());
+        }
     }
 
     /** As it stands in a sentence: "glued". */
     public String inWords() {
         return word.orElse(binding.word());
+    }
+
+    /** @throws Trouble where it is not bound at that edge */
+    public BindingEdge requireEdge(BindingEdge wanted) {
+        if (!edges.contains(wanted)) {
+            throw Trouble.of(
+                    "press.binding-offer.no-such-edge",
+                    inWords(),
+                    wanted.word(),
+                    String.join(", ", edges.stream().map(BindingEdge::word).toList()));
+        }
+        return wanted;
     }
 
     private static void require(boolean given, String field) {
@@ -57,9 +77,24 @@ public record BindingOffer(
      * @param board thickness of one board
      * @param hinge width of the joint beside the spine, within the panel
      * @param turnIn what is folded over the boards' edges, all round
+     * @param around what a jacket needs more on each side for its way round the fore-edge of a board; nothing where absent
+     * @param grammage of the boards in g/m²; they are not weighed where absent
      */
     public record Boards(
-            @Required Length overhang, @Required Length board, @Required Length hinge, @Required Length turnIn) {}
+            @Required Length overhang,
+            @Required Length board,
+            @Required Length hinge,
+            @Required Length turnIn,
+            Optional<Length> around,
+            Optional<Double> grammage) {
+        public Boards {
+            around = around == null ? Optional.empty() : around;
+            grammage = grammage == null ? Optional.empty() : grammage;
+            if (grammage.filter(g -> !(g > 0)).isPresent()) {
+                throw Trouble.of("press.binding-offer.boards-weigh-nothing");
+            }
+        }
+    }
 
     /**
      * @param min fewest pages, from 1

@@ -5,6 +5,7 @@ import java.util.Optional;
 import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.measure.Size;
+import jorn.measure.Trouble;
 
 /**
  * How a press wants the cover.
@@ -14,13 +15,19 @@ import jorn.measure.Size;
  * @param safe what must stay clear inside the trim
  * @param sheet the larger sheet, where delivery is fixed
  * @param barcode who supplies the barcode, and the room it takes
+ * @param card what it is printed on; it is neither weighed nor measured where absent
  */
 public record CoverRule(
         @Required Delivery delivery,
         @Required Length bleed,
         @Required Length safe,
         Optional<Size> sheet,
-        Optional<Barcode> barcode) {
+        Optional<Barcode> barcode,
+        Optional<Card> card) {
+    public CoverRule {
+        card = card == null ? Optional.empty() : card;
+    }
+
     /** How the cover file is cut. */
     public enum Delivery {
         TIGHT("tight"),
@@ -64,4 +71,19 @@ public record CoverRule(
      */
     public record Barcode(
             @Required By by, @Required Size area, @Required Length fromSpine, @Required Length fromFoot) {}
+
+    /**
+     * What a cover, a case's wrap or a jacket is printed on.
+     *
+     * @param grammage in g/m², above 0
+     * @param thickness of the card; it adds nothing to the book's where absent
+     */
+    public record Card(@Required double grammage, Optional<Length> thickness) {
+        public Card {
+            thickness = thickness == null ? Optional.empty() : thickness;
+            if (!(grammage > 0)) {
+                throw Trouble.of("press.cover-rule.card-weighs-nothing");
+            }
+        }
+    }
 }

@@ -1,10 +1,13 @@
 package jorn.press;
 
 import com.fasterxml.jackson.annotation.JsonValue;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.zip.CRC32;
+import jorn.json.Json;
 import jorn.json.Required;
 import jorn.measure.Length;
 import jorn.measure.Size;
@@ -16,7 +19,7 @@ import jorn.say.Wording;
  * Everything Jorn knows of one press. It is data, made up or typed by the user, never the word of a real company: whoever
  * prints compares it with what their own press publishes today.
  *
- * @param format version of the file's format, 1
+ * @param format version of the file's format, 1 or 2; files of format 1 lack what came with 2
  * @param id short and lasting: {@code online}
  * @param name the profile's name, made up
  * @param about what kind of press this is, in a sentence
@@ -36,7 +39,12 @@ import jorn.say.Wording;
  * @param duplex how both sides of a sheet get printed: automatic, or by turning the stack
  * @param sheets sheets from which smaller books are cut, may be empty
  * @param pdf what kind of PDF it takes; an ordinary one where absent
+ * @param version of the numbers, such as the month in which they were compared; empty where none is given
+ * @param trimClasses larger trims that cost more, the largest last
+ * @param limits what it takes no more of
+ * @param finishes films that it lays over a cover, its first choice first; none where absent
  */
+@RecordBuilder
 public record PressProfile(
         @Required int format,
         @Required String id,
@@ -57,7 +65,12 @@ public record PressProfile(
         boolean insideCover,
         Optional<Duplex> duplex,
         List<CutSheet> sheets,
-        Optional<PdfRule> pdf) {
+        Optional<PdfRule> pdf,
+        String version,
+        List<TrimClass> trimClasses,
+        PressLimits limits,
+        List<Finish> finishes)
+        implements PressProfileBuilder.With {
 
     /** How both sides of a sheet get printed. */
     public enum Duplex {
@@ -124,7 +137,7 @@ public record PressProfile(
     }
 
     /** The newest format that this version of Jorn reads. */
-    public static final int FORMAT = 1;
+    public static final int FORMAT = 2;
 
     /** Least and largest trim size. */
     public record TrimRange(@Required Size min, @Required Size max) {
@@ -156,14 +169,33 @@ public record PressProfile(
         bindings = filled(bindings, "bindings");
         markets = markets == null ? List.of() : List.copyOf(markets);
         sheets = sheets == null ? List.of() : List.copyOf(sheets);
+        version = version == null ? "" : version.strip();
+        trimClasses = trimClasses == null ? List.of() : List.copyOf(trimClasses);
+        limits = limits == null ? PressLimits.NONE : limits;
+        finishes = finishes == null ? List.of() : List.copyOf(finishes);
+        List<String> classIds = trimClasses.stream().map(TrimClass::id).toList();
+        inks.stream()
+                .flatMap(i -> i.plainAs().stream())
+                .filter(plain -> !inkIds.contains(plain))
+                .findFirst()
+                .ifPresent(plain -> {
+                    throw Trouble.of("press.press-profile.no-plain-ink", plain, String.join(", ", inkIds));
+                });
+        int least = bindings.stream().mapToInt(b -> b.pages().min()).min().orElse(1);
+        int most = bindings.stream().mapToInt(b -> b.pages().max()).max().orElse(1);
+        markets.forEach(m -> m.requireCostsFor(least, most));
         for (Market market : markets) {
-            market.costs().stream()
-                    .map(Market.Cost::ink)
-                    .filter(i -> inkIds.stream().noneMatch(i::equals))
-                    .findFirst()
-                    .ifPresent(i -> {
-                        throw Trouble.of("press.press-profile.market-has-cost-for", market.id(), i);
-                    });
+            for (CostRule cost : market.costs()) {
+                if (!inkIds.contains(cost.ink())) {
+                    throw Trouble.of("press.press-profile.market-has-cost-for", market.id(), cost.ink());
+                }
+                if (cost.trim().filter(t -> !classIds.contains(t)).isPresent()) {
+                    throw Trouble.of(
+                            "press.press-profile.no-trim-class",
+                            market.id(),
+                            cost.trim().get());
+                }
+            }
         }
         if (cover.delivery() == CoverRule.Delivery.FIXED && cover.sheet().isEmpty()) {
             throw Trouble.of("press.press-profile.cover-delivered-on-fixed");
@@ -249,29 +281,45 @@ public record PressProfile(
         return market(wanted).orElseThrow(() -> notHad("market", wanted, markets, Market::id));
     }
 
+    /** @throws Trouble naming the finishes that the press has */
+    public Finish requireFinish(Finish wanted) {
+        if (!finishes.contains(wanted)) {
+            throw finishes.isEmpty()
+                    ? Trouble.of("press.press-profile.no-finish-at-all", name)
+                    : Trouble.of(
+                            "press.press-profile.no-such-finish",
+                            name,
+                            wanted.word(),
+                            String.join(
+                                    ", ", finishes.stream().map(Finish::word).toList()));
+        }
+        return wanted;
+    }
+
+    /** The class of a trim; nothing for ordinary ones. */
+    public Optional<String> trimClass(Size trim) {
+        return trimClasses.stream()
+                .filter(c -> c.holds(trim))
+                .map(TrimClass::id)
+                .reduce((smaller, larger) -> larger);
+    }
+
+    /** How many pages it binds in a book that is made so. */
+    public BindingOffer.PageRule pages(Binding binding, String paper, String ink, Size trim) {
+        return limits.narrowed(
+                requireBinding(binding).pages(), new PressLimits.Made(binding, paper, ink, trimClass(trim)));
+    }
+
+    /** Tells whether it is still the same: its version, and a checksum of all that it says. */
+    public String mark() {
+        CRC32 sum = new CRC32();
+        sum.update(Json.write(withVerified(Optional.empty())));
+        return version + "#" + Long.toHexString(sum.getValue());
+    }
+
     /** The same profile under another id and name, as the user's own. */
     public PressProfile copyAs(String newId, String newName) {
-        return new PressProfile(
-                format,
-                newId,
-                newName,
-                about,
-                verify,
-                Optional.empty(),
-                trims,
-                customTrim,
-                papers,
-                inks,
-                bindings,
-                bleed,
-                margins,
-                cover,
-                resolution,
-                markets,
-                insideCover,
-                duplex,
-                sheets,
-                pdf);
+        return withId(newId).withName(newName).withVerified(Optional.empty());
     }
 
     private <T> Trouble notHad(String what, String wanted, List<T> has, Function<T, String> id) {

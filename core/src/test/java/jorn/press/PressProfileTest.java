@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import jorn.json.Json;
 import jorn.measure.Length;
@@ -107,6 +108,55 @@ class PressProfileTest {
         assertTrue(t.what().contains("lacks the field “" + field + "”"), t.what());
     }
 
+    /** Profiles of before there were bands, channels and limits. */
+    @Test
+    void anOlderProfileIsStillRead() throws IOException {
+        ObjectNode json = (ObjectNode) Json.read(Json.write(online), JsonNode.class, "it");
+        json.put("format", 1);
+        List.of("version", "trimClasses", "limits", "finishes").forEach(json::remove);
+        json.path("bindings").forEach(b -> ((ObjectNode) b).remove("edges"));
+        ((ObjectNode) json.get("cover")).remove("card");
+        json.path("markets").forEach(m -> {
+            ((ObjectNode) m).remove(List.of("steps", "channels", "tax"));
+            ((ObjectNode) m)
+                    .putArray("costs")
+                    .addObject()
+                    .put("ink", "black")
+                    .put("fixed", 1.0)
+                    .put("perPage", 0.012);
+        });
+        Path file = folder.resolve("older.json");
+        Files.writeString(file, json.toString());
+        PressProfile older = PressShelf.read(file);
+        assertEquals(
+                List.of(BindingEdge.LEFT, BindingEdge.RIGHT),
+                older.bindings().get(0).edges());
+        assertEquals(
+                2.44,
+                older.requireMarket("us")
+                        .cost("black", Optional.empty(), 120)
+                        .orElseThrow()
+                        .of(120),
+                1e-9);
+        assertEquals(PressLimits.NONE, older.limits());
+        assertEquals(
+                828,
+                older.pages(Binding.GLUED, "white", "black", Size.of(6, 9, Unit.INCH))
+                        .max());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"60, 828, 24", "24, 500, 828"})
+    void refusesBandsThatLeaveOutBooksThatAreBound(int from, int to, int leftOut) throws IOException {
+        ObjectNode json = (ObjectNode) Json.read(Json.write(online), JsonNode.class, "it");
+        ObjectNode band = (ObjectNode) json.at("/markets/0/costs/0");
+        band.putObject("pages").put("from", from).put("to", to);
+        Trouble t = refused(json.toString());
+        assertTrue(t.what().contains("“us”") && t.what().contains("" + leftOut), t.what());
+        band.putObject("pages").put("from", 24).put("to", 828);
+        Json.read(json, PressProfile.class, "it");
+    }
+
     @Test
     void namesAFieldDeepInside() throws IOException {
         String json = new String(Json.write(online), StandardCharsets.UTF_8)
@@ -121,7 +171,7 @@ class PressProfileTest {
             value = {
                 "\"min\" : 24 | \"min\" : 900",
                 "\"upTo\" : 300 | \"upTo\" : 100",
-                "\"format\" : 1 | \"format\" : 99",
+                "\"format\" : 2 | \"format\" : 99",
                 "\"resolution\" : 300 | \"resolution\" : 3",
                 "\"grammage\" : 105.0 | \"grammage\" : 0",
                 "\"binding\" : \"glued\" | \"binding\" : \"chewed\"",
