@@ -4,8 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import jorn.book.Book;
-import jorn.book.Brief;
 import jorn.book.Pagination;
 import jorn.cover.CoverFigures;
 import jorn.makeup.PageGeometry;
@@ -15,16 +15,34 @@ import jorn.measure.Figure;
 import jorn.measure.Length;
 import jorn.measure.Scalar;
 import jorn.measure.Unit;
+import jorn.money.Copy;
+import jorn.money.Money;
 import jorn.say.Wording;
 
 /** All figures of a book, in the order in which the measure card shows them. */
 public final class Measures {
     private final Map<String, Figure> figures = new LinkedHashMap<>();
 
-    private final String market;
+    private static final String BOOK_WEIGHT = "book.weight";
 
-    private Measures(Book book, Pagination pagination, String market) {
-        this.market = market;
+    /**
+     * What hangs on more than the book.
+     *
+     * @param market id of the market whose money is reckoned; the press's first where empty or unknown
+     * @param channel id of the way in which it is sold there; the press's own shop where empty
+     * @param coloured how many pages have colour on them, where somebody has counted
+     */
+    public record Reckoning(String market, String channel, OptionalInt coloured) {
+        /** In the press's first market, in its own shop. */
+        public static final Reckoning CUSTOMARY = new Reckoning("", "", OptionalInt.empty());
+
+        /** The same with the coloured pages counted. */
+        public Reckoning counted(OptionalInt pages) {
+            return new Reckoning(market, channel, pages);
+        }
+    }
+
+    private Measures(Book book, Pagination pagination, Reckoning how) {
         PageGeometry page = PageGeometry.of(book, pagination.marginsFor());
         CoverFigures cover = CoverFigures.of(book, pagination.pageCount());
         add(pages(book, pagination));
@@ -53,9 +71,9 @@ public final class Measures {
         add(cover.spineTextAllowed());
         cover.sheet().forEach(this::add);
         add(cover.thickness());
-        add(weight(book, pagination));
+        weights(book, pagination, cover);
         SheetCount.of(book, pagination).ifPresent(this::add);
-        money(book, pagination);
+        money(book, pagination, how);
     }
 
     public static Measures of(Book book) {
@@ -63,16 +81,16 @@ public final class Measures {
     }
 
     public static Measures of(Book book, Pagination pagination) {
-        return of(book, pagination, "");
+        return of(book, pagination, Reckoning.CUSTOMARY);
     }
 
     /**
-     * All figures, with the money of one market.
+     * All figures.
      *
-     * @param market id of the market; the press's first where empty or unknown
+     * @throws jorn.measure.Trouble where the market has no such channel
      */
-    public static Measures of(Book book, Pagination pagination, String market) {
-        return new Measures(book, pagination, market);
+    public static Measures of(Book book, Pagination pagination, Reckoning how) {
+        return new Measures(book, pagination, how);
     }
 
     private void add(Figure figure) {
@@ -95,7 +113,7 @@ public final class Measures {
 
     private static Figure pages(Book book, Pagination pagination) {
         int n = pagination.pageCount();
-        int multiple = book.brief().offer().pages().multiple();
+        int multiple = book.brief().pageRule().multiple();
         int planned = pagination.planned();
         int asked = book.brief().pages();
         if (n == planned && n > asked && n - asked < multiple) {
@@ -169,7 +187,30 @@ public final class Measures {
                 pages);
     }
 
-    private static Figure weight(Book book, Pagination pagination) {
+    private void weights(Book book, Pagination pagination, CoverFigures cover) {
+        Figure block = blockWeight(book, pagination);
+        add(block);
+        Optional<Figure> coverWeight = cover.weight();
+        coverWeight.ifPresent(this::add);
+        add(coverWeight
+                .map(c -> Figure.computed(
+                        BOOK_WEIGHT,
+                        Wording.of("brief.measures.weight"),
+                        new Scalar(block.number() + c.number(), "g", 0),
+                        "{block.weight} + {cover.weight}",
+                        "",
+                        block,
+                        c))
+                .orElseGet(() -> Figure.computed(
+                        BOOK_WEIGHT,
+                        Wording.of("brief.measures.weight"),
+                        block.value(),
+                        "{block.weight}",
+                        Wording.of("brief.measures.cover-left-out"),
+                        block)));
+    }
+
+    private static Figure blockWeight(Book book, Pagination pagination) {
         Length w = book.brief().trim().width();
         Length h = book.brief().trim().height();
         int leaves = (pagination.pageCount() + 1) / 2;
@@ -188,33 +229,42 @@ public final class Measures {
                 new Scalar(gsm, "g/m²", 0),
                 book.brief().paperStock().called() + ", " + press);
         return Figure.computed(
-                "book.weight",
+                "block.weight",
                 Wording.of("brief.measures.weight-block"),
                 new Scalar(leaves * area * gsm, "g", 0),
                 "{leaves} × {leaf.area} × {paper.grammage}",
-                Wording.of("brief.measures.cover-left-out"),
+                "",
                 count,
                 leaf,
                 paper);
     }
 
-    private void money(Book book, Pagination pagination) {
-        Brief brief = book.brief();
-        List<Money> all = Money.everywhere(brief, book.plans(), pagination.pageCount());
+    private void money(Book book, Pagination pagination, Reckoning how) {
+        Copy copy = Copy.of(book, pagination.pageCount(), how.coloured());
+        List<Money> all = Money.everywhere(copy);
         if (all.isEmpty()) {
             return;
         }
-        Money first = market.isEmpty()
-                ? all.get(0)
-                : all.stream()
-                        .filter(m -> m.market().id().equals(market))
-                        .findFirst()
-                        .orElse(all.get(0));
-        add(first.printing());
-        add(first.lowest());
-        first.kept().ifPresent(this::add);
-        first.keptInOwn().ifPresent(this::add);
-        first.batch().forEach(this::add);
+        Money first = all.stream()
+                .filter(m -> m.market().id().equals(how.market()))
+                .findFirst()
+                .orElse(all.get(0));
+        Money sold = how.channel().isEmpty()
+                ? first
+                : Money.in(first.market(), first.market().requireChannel(how.channel()), copy)
+                        .orElse(first);
+        add(sold.fixedCost());
+        add(sold.pagesCost());
+        add(sold.printing());
+        add(sold.lowest());
+        sold.price().ifPresent(p -> {
+            add(sold.taxIn(p));
+            add(sold.shareOf(p));
+        });
+        sold.kept().ifPresent(this::add);
+        sold.keptInOwn().ifPresent(this::add);
+        sold.batch().ifPresent(b -> b.figures().forEach(this::add));
+        sold.direct(get(BOOK_WEIGHT)).ifPresent(d -> d.figures().forEach(this::add));
         book.plans().work().ifPresent(w -> new WorkBudget(w).figures().forEach(this::add));
     }
 }

@@ -8,6 +8,8 @@ import jorn.book.Book;
 import jorn.cover.CoverFigures;
 import jorn.makeup.PageGeometry;
 import jorn.measure.Length;
+import jorn.money.Copy;
+import jorn.money.Money;
 import jorn.press.BindingOffer.PageRule;
 
 /**
@@ -20,7 +22,7 @@ public final class PageEffects {
 
     private PageEffects(Book book) {
         this.book = book;
-        this.rule = book.brief().offer().pages();
+        this.rule = book.brief().pageRule();
     }
 
     public static PageEffects of(Book book) {
@@ -68,15 +70,15 @@ public final class PageEffects {
 
     /** What printing one copy would cost in the press's first market, where it states costs. */
     public OptionalDouble cost(int pages) {
-        List<Money> all = Money.everywhere(book.brief(), book.plans(), pages);
+        List<Money> all = Money.everywhere(Copy.of(book, pages));
         return all.isEmpty()
                 ? OptionalDouble.empty()
-                : OptionalDouble.of(((jorn.measure.Scalar) all.get(0).printing().value()).value());
+                : OptionalDouble.of(all.get(0).printing().number());
     }
 
     /** The currency of {@link #cost}; empty where there is none. */
     public String currency() {
-        List<Money> all = Money.everywhere(book.brief(), book.plans(), least());
+        List<Money> all = Money.everywhere(Copy.of(book, least()));
         return all.isEmpty() ? "" : all.get(0).market().currency();
     }
 

@@ -11,6 +11,8 @@ import jorn.book.Starter;
 import jorn.measure.Figure;
 import jorn.measure.Size;
 import jorn.measure.Unit;
+import jorn.money.Copy;
+import jorn.money.Money;
 import jorn.press.PressShelf;
 import org.junit.jupiter.api.Test;
 
@@ -49,7 +51,7 @@ class MeasuresTest {
     /** 60 leaves of 152.4 × 228.6 mm at 90 g/m², by hand: 60 × 0.034839 m² × 90 = 188 g. */
     @Test
     void theBlockWeighsLeavesTimesAreaTimesGrammage() {
-        assertEquals("188 g", of("6x9in", 120).get("book.weight").text(Unit.INCH));
+        assertEquals("188 g", of("6x9in", 120).get("block.weight").text(Unit.INCH));
     }
 
     @Test
@@ -71,8 +73,12 @@ class MeasuresTest {
 
     private static Money money(int pages, jorn.book.Plans plans) {
         Brief brief = Brief.at(PressShelf.shipped().find("online"), Size.of(6, 9, Unit.INCH), pages);
-        return Money.in(brief.press().market("us").orElseThrow(), brief, plans, pages)
+        return Money.in(brief.press().market("us").orElseThrow(), copy(brief, plans, pages))
                 .orElseThrow();
+    }
+
+    private static Copy copy(Brief brief, jorn.book.Plans plans, int pages) {
+        return new Copy(brief, plans, pages, false, java.util.OptionalInt.empty());
     }
 
     /** Common practice: at 5.99 and a share of 60 % the author keeps 1.15 of a book that costs 2.44. */
@@ -107,14 +113,16 @@ class MeasuresTest {
     /** By hand: 40 + 1.20 × 50 = 100; each 2.00; the press costs 2.44, so 40 ÷ 1.24 = 32.3, cheaper from 33 copies. */
     @Test
     void aBatchBreaksEven() {
-        var plans = jorn.book.Plans.NONE.withBatch(java.util.Optional.of(new jorn.book.Plans.PrintBatch(50, 40, 1.20)));
-        var figures = money(120, plans).batch();
+        var plans = jorn.book.Plans.NONE.withBatch(java.util.Optional.of(new jorn.book.PrintBatch(50, 40, 1.20)));
+        var figures = money(120, plans).batch().orElseThrow().figures();
         assertEquals("100.00 USD", figures.get(0).text(Unit.INCH));
         assertEquals("2.00 USD", figures.get(1).text(Unit.INCH));
         assertEquals("33 copies", figures.get(2).text(Unit.INCH));
-        var cheap =
-                jorn.book.Plans.NONE.withBatch(java.util.Optional.of(new jorn.book.Plans.PrintBatch(50, 0.5, 1.20)));
-        assertEquals("1 copy", money(120, cheap).batch().get(2).text(Unit.INCH), "0.50 ÷ 1.24 is less than one");
+        var cheap = jorn.book.Plans.NONE.withBatch(java.util.Optional.of(new jorn.book.PrintBatch(50, 0.5, 1.20)));
+        assertEquals(
+                "1 copy",
+                money(120, cheap).batch().orElseThrow().figures().get(2).text(Unit.INCH),
+                "0.50 ÷ 1.24 is less than one");
     }
 
     @Test
@@ -124,7 +132,7 @@ class MeasuresTest {
                 .withRate("GBP", java.util.Optional.of(1.25))
                 .withOwnCurrency("USD");
         Brief brief = Brief.at(PressShelf.shipped().find("online"), Size.of(6, 9, Unit.INCH), 120);
-        Money uk = Money.in(brief.press().market("uk").orElseThrow(), brief, plans, 120)
+        Money uk = Money.in(brief.press().market("uk").orElseThrow(), copy(brief, plans, 120))
                 .orElseThrow();
         assertEquals("1.54 GBP", uk.kept().orElseThrow().text(Unit.INCH), "5.99 × 0.6 − 2.05");
         assertEquals("1.93 USD", uk.keptInOwn().orElseThrow().text(Unit.INCH));

@@ -43,10 +43,10 @@ class PageEffectsTest {
         assertTrue(EFFECTS.nextGutterStep(828).isEmpty());
     }
 
-    /** Worked example, common practice: 120 pages on white are 0.270 in thick and cost 2.44. */
+    /** Worked example, common practice: 120 pages on white are 0.270 in thick, with two covers of 0.0095 in more, and cost 2.44. */
     @Test
     void thicknessAndCostAreThoseOfTheWorkedExample() {
-        assertEquals(0.270, EFFECTS.thickness(120).in(jorn.measure.Unit.INCH), 0.0005);
+        assertEquals(0.270 + 2 * 0.0095, EFFECTS.thickness(120).in(jorn.measure.Unit.INCH), 0.0005);
         assertEquals(2.44, EFFECTS.cost(120).orElseThrow(), 1e-9);
         assertEquals("USD", EFFECTS.currency());
     }

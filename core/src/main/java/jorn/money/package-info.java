@@ -1,0 +1,2 @@
+/** What copies cost, what they sell for, and what of that arrives. */
+package jorn.money;
