@@ -1,5 +1,6 @@
 package jorn.book;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -11,6 +12,7 @@ import java.util.function.UnaryOperator;
 import jorn.art.Palette;
 import jorn.art.Picture;
 import jorn.calendar.CalendarChoice;
+import jorn.code.Isbn;
 import jorn.json.Required;
 import jorn.layout.Grid;
 import jorn.measure.Length;
@@ -55,6 +57,12 @@ public record Book(
         return brief.bleed() || runs().stream().anyMatch(Run::reachesEdge);
     }
 
+    /** Whether it is taxed as stationery: by the user's word, or because what it began as is written in and not read. */
+    @JsonIgnore
+    public boolean isStationery() {
+        return plans.selling().stationery().orElseGet(() -> Starter.isStationery(starter()));
+    }
+
     /** The title, or a stand-in where there is none. */
     public String shownTitle() {
         return title().isBlank() ? Wording.of("book.book.untitled") : title().strip();
@@ -70,6 +78,11 @@ public record Book(
 
     public String author() {
         return identity.author();
+    }
+
+    /** The number by which shops know it, with its hyphens; empty where it has none. */
+    public String isbn() {
+        return cover.plan().flatMap(p -> p.code().isbn()).map(Isbn::hyphenated).orElse("");
     }
 
     /** What it is, in a few words. */

@@ -1,16 +1,22 @@
 package jorn.book;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
 import jorn.art.Reading;
+import jorn.art.Side;
 import jorn.json.Required;
 import jorn.measure.Numeral;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
 import jorn.press.Binding;
+import jorn.press.BindingEdge;
 import jorn.press.BindingOffer;
+import jorn.press.HolePattern;
 import jorn.press.InkSet;
 import jorn.press.PaperStock;
 import jorn.press.PressProfile;
+import jorn.say.Wording;
 
 /**
  * What is decided before a page is drawn.
@@ -38,18 +44,6 @@ public record Brief(
         Reading reading,
         Wishes wishes)
         implements BriefBuilder.With {
-    /**
-     * What is asked for besides.
-     *
-     * @param bleed whether bleed is wanted even where nothing runs off the page
-     * @param selfCover whether the first and last pages serve as the cover; only where the binding offers it
-     * @param insideCover whether the inside of the cover is printed; only where the press offers it
-     */
-    public record Wishes(boolean bleed, boolean selfCover, boolean insideCover) {
-        /** Nothing. */
-        public static final Wishes NONE = new Wishes(false, false, false);
-    }
-
     /** More pages than any press binds in one volume. */
     public static final int MOST_PAGES = 5000;
 
@@ -65,9 +59,7 @@ public record Brief(
         press.requireInk(ink);
         BindingOffer offer = press.requireBinding(binding);
         reading = reading == null ? Reading.LEFT_TO_RIGHT : reading;
-        Wishes wanted = wishes == null ? Wishes.NONE : wishes;
-        boolean self = wanted.selfCover() && offer.selfCover();
-        wishes = new Wishes(wanted.bleed(), self, wanted.insideCover() && press.insideCover() && !self);
+        wishes = (wishes == null ? Wishes.NONE : wishes).thatAreMet(press, offer);
     }
 
     /** A brief with the first paper, ink and binding of a press. */
@@ -91,7 +83,7 @@ public record Brief(
      */
     public Brief require() {
         press.requireTrim(trim);
-        BindingOffer.PageRule rule = offer().pages();
+        BindingOffer.PageRule rule = pageRule();
         if (pages < rule.min() || rule.roundUp(pages) > rule.max()) {
             throw Trouble.of(
                     "book.brief.does-not-bind-books",
@@ -128,15 +120,59 @@ public record Brief(
     }
 
     public Brief withBleed(boolean wanted) {
-        return withWishes(new Wishes(wanted, selfCover(), insideCover()));
+        return withWishes(wishes.withBleed(wanted));
     }
 
     public Brief withSelfCover(boolean wanted) {
-        return withWishes(new Wishes(bleed(), wanted, insideCover()));
+        return withWishes(wishes.withSelfCover(wanted));
     }
 
     public Brief withInsideCover(boolean wanted) {
-        return withWishes(new Wishes(bleed(), selfCover(), wanted));
+        return withWishes(wishes.withInsideCover(wanted));
+    }
+
+    /** How many pages the press binds in a book that is made so. */
+    public BindingOffer.PageRule pageRule() {
+        return press.pages(binding, paper, ink, trim);
+    }
+
+    /** Whether the press charges by what is on each page, so that pages with colour must be counted. */
+    public boolean countsColouredPages() {
+        return inkSet().plainAs().isPresent();
+    }
+
+    /** The edge of page 1 at which it is bound: by hand, else the one at which its language opens a book. */
+    public BindingEdge edge() {
+        return wishes.edge().orElse(reading == Reading.LEFT_TO_RIGHT ? BindingEdge.LEFT : BindingEdge.RIGHT);
+    }
+
+    /** Whether it is bound at the head, so that leaves are turned up and over. */
+    @JsonIgnore
+    public boolean isHeadBound() {
+        return edge() == BindingEdge.HEAD;
+    }
+
+    /** Whether pages of this side lie at the right of the open book. Bound at the head they lie one above the other. */
+    public boolean isRightHand(Side side) {
+        return side == Side.RECTO == (edge() != BindingEdge.RIGHT);
+    }
+
+    /** Whether what a page of this side has at its outer edge stands at its right; at the head, always. */
+    public boolean isOuterAtRight(Side side) {
+        return isHeadBound() || isRightHand(side);
+    }
+
+    /** "right-hand" or "left-hand"; bound at the head, "front" or "back" of its leaf. */
+    public String hand(Side side) {
+        if (isHeadBound()) {
+            return Wording.of(side == Side.RECTO ? "book.brief.front-of-leaf" : "book.brief.back-of-leaf");
+        }
+        return (edge() == BindingEdge.LEFT ? Reading.LEFT_TO_RIGHT : Reading.RIGHT_TO_LEFT).hand(side);
+    }
+
+    /** The holes along the binding edge, where there are any. */
+    public Optional<HolePattern> holes() {
+        return wishes.holes().flatMap(HolePattern::find);
     }
 
     /** The same wishes at another press; paper, ink and binding become its first where it lacks the ones chosen. */

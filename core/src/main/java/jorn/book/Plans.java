@@ -15,7 +15,10 @@ import jorn.say.Wording;
  * @param rates what one unit of a currency is worth in the user's own, by currency, each above 0
  * @param ownCurrency the currency in which markets are compared; empty for none
  * @param work how the drawings get done
- * @param batch copies ordered at once
+ * @param batch copies ordered at once at a printer round the corner
+ * @param shop what that printer asks for each thing, where the price of a copy is reckoned and not typed
+ * @param selling how it is sold
+ * @param direct copies that the author orders and sells
  */
 @RecordBuilder
 public record Plans(
@@ -23,10 +26,23 @@ public record Plans(
         Map<String, Double> rates,
         String ownCurrency,
         Optional<Work> work,
-        Optional<PrintBatch> batch)
+        Optional<PrintBatch> batch,
+        Optional<ShopPrices> shop,
+        Selling selling,
+        Optional<DirectPlan> direct)
         implements PlansBuilder.With {
     /** Nothing reckoned yet. */
-    public static final Plans NONE = new Plans(Map.of(), Map.of(), "", Optional.empty(), Optional.empty());
+    public static final Plans NONE = new Plans(
+            Map.of(),
+            Map.of(),
+            "",
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            Selling.CUSTOMARY,
+            Optional.empty());
+
+    private static final double MOST = 1_000_000;
 
     /**
      * Work on the drawings.
@@ -46,54 +62,47 @@ public record Plans(
         }
     }
 
-    /**
-     * Copies ordered at once.
-     *
-     * @param copies from 1
-     * @param setup what the order costs before the first copy, from 0
-     * @param perCopy what each copy costs, above 0
-     */
-    public record PrintBatch(int copies, double setup, double perCopy) {
-        public PrintBatch {
-            if (copies < 1 || copies > 1_000_000) {
-                throw Trouble.of("book.plans.number-copies-out-range");
-            }
-            if (!(setup >= 0)) {
-                throw Trouble.of("book.plans.fixed-part-less-than");
-            }
-            positive(Wording.of("book.plans.price-copy"), perCopy, 1_000_000);
-        }
-    }
-
     public Plans {
-        prices = sorted(prices, "price", 1_000_000);
-        rates = sorted(rates, "rate", 1_000_000);
+        prices = sorted(prices, "book.plans.price-in");
+        rates = sorted(rates, "book.plans.rate-of");
+        shop = shop == null ? Optional.empty() : shop;
+        selling = selling == null ? Selling.CUSTOMARY : selling;
+        direct = direct == null ? Optional.empty() : direct;
         ownCurrency = ownCurrency == null ? "" : ownCurrency.strip();
     }
 
-    private static Map<String, Double> sorted(Map<String, Double> map, String what, double most) {
+    private static Map<String, Double> sorted(Map<String, Double> map, String key) {
         if (map == null) {
             return Map.of();
         }
-        map.values().forEach(v -> positive(what, v, most));
+        map.forEach((of, value) -> positive(Wording.of(key, of), value, MOST));
         return java.util.Collections.unmodifiableMap(new TreeMap<>(map));
     }
 
-    private static void positive(String what, double value, double most) {
+    /** @throws Trouble that names what it is, where it is not above 0 */
+    static void positive(String what, double value, double most) {
         if (!(value > 0) || value > most) {
             throw Trouble.of("book.plans.out-range", what);
         }
     }
 
+    /** @throws Trouble that names what it is, where it is under 0 */
+    static void notNegative(String what, double value) {
+        if (!(value >= 0) || value > MOST) {
+            throw Trouble.of("book.plans.less-than-nothing", what);
+        }
+    }
+
     public Plans withPrice(String market, Optional<Double> price) {
-        return new Plans(changed(prices, market, price), rates, ownCurrency, work, batch);
+        return withPrices(changed(prices, market, price));
     }
 
     public Plans withRate(String currency, Optional<Double> rate) {
-        return new Plans(prices, changed(rates, currency, rate), ownCurrency, work, batch);
+        return withRates(changed(rates, currency, rate));
     }
 
-    private static Map<String, Double> changed(Map<String, Double> map, String key, Optional<Double> value) {
+    /** The map with one more value, or without it. */
+    static Map<String, Double> changed(Map<String, Double> map, String key, Optional<Double> value) {
         Map<String, Double> now = new TreeMap<>(map);
         value.ifPresentOrElse(v -> now.put(key, v), () -> now.remove(key));
         return now;

@@ -3,8 +3,10 @@ package jorn.book;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import jorn.art.Palette;
 import jorn.block.paper.Ruling;
@@ -257,6 +259,15 @@ public enum Starter {
         return book.look().style().isPresent()
                 ? now.withPalette(Look.of(book.style(), coloured).palette())
                 : now.withLook(anew.look().withType(book.type()));
+    }
+
+    /** Books to read and to look at; what began as anything else is written in. */
+    private static final Set<Starter> READ =
+            EnumSet.of(PICTURE_BOOK, TEXT_BOOK, COLOURING_BOOK, PUZZLE_BOOK, ZINE, EMPTY);
+
+    /** Whether what began so is sold as stationery, unless somebody says otherwise; not where nothing is known of it. */
+    static boolean isStationery(String id) {
+        return Arrays.stream(values()).anyMatch(s -> s.id.equals(id) && !READ.contains(s));
     }
 
     /** @throws Trouble naming the starters that there are */

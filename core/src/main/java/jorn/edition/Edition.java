@@ -1,15 +1,23 @@
 package jorn.edition;
 
 import java.util.BitSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
+import jorn.art.MarkInks;
 import jorn.art.Marks;
 import jorn.art.Marks.Standing;
 import jorn.art.PageArt;
 import jorn.book.Book;
+import jorn.book.CoverDesign;
 import jorn.book.Pagination;
+import jorn.book.Plans;
 import jorn.book.Slot;
 import jorn.brief.Measures;
+import jorn.brief.Measures.Reckoning;
 import jorn.cover.Cover;
 import jorn.cover.CoverGeometry;
 import jorn.makeup.PageComposer;
@@ -36,6 +44,11 @@ public final class Edition {
      * @param standing the single marks and where each stands
      */
     public record Sighting(Slot slot, PageArt art, List<Standing> standing) {}
+
+    /** What was counted last; whoever types a price does not wait for it again. */
+    private static final AtomicReference<@Nullable Counted> LAST = new AtomicReference<>();
+
+    private record Counted(Book inside, int coloured) {}
 
     private Edition(Book book) {
         this.book = book;
@@ -93,9 +106,43 @@ public final class Edition {
     /** All figures, with the money of the press's first market. */
     public synchronized Measures measures() {
         if (measures == null) {
-            measures = Measures.of(book, pagination);
+            measures = Measures.of(book, pagination, Reckoning.CUSTOMARY.counted(colouredPages()));
         }
         return measures;
+    }
+
+    /** How many pages have colour on them; counted only where the press charges for that, as every page is made for it. */
+    public synchronized OptionalInt colouredPages() {
+        if (!book.brief().countsColouredPages()) {
+            return OptionalInt.empty();
+        }
+        // Prices and the cover put no colour on a page.
+        Book inside = book.withPlans(Plans.NONE).withCover(CoverDesign.CUSTOMARY);
+        Counted last = LAST.get();
+        if (last == null || !last.inside().equals(inside)) {
+            last = new Counted(inside, count());
+            LAST.set(last);
+        }
+        return OptionalInt.of(last.coloured());
+    }
+
+    private int count() {
+        Map<Integer, Boolean> known = new HashMap<>();
+        return (int) pagination.slots().stream()
+                .filter(s -> !s.isBlank() && isColoured(s, known))
+                .count();
+    }
+
+    private boolean isColoured(Slot slot, Map<Integer, Boolean> known) {
+        Boolean before = known.get(sort(slot));
+        if (before != null) {
+            return before;
+        }
+        boolean now = MarkInks.haveColour(pages.page(slot.number()).marks());
+        if (pages.isLikeAllOfItsRun(slot)) {
+            known.put(sort(slot), now);
+        }
+        return now;
     }
 
     /**

@@ -34,7 +34,8 @@ final class BookPages {
         return Map.of(
                 "title", book.title().strip(),
                 "subtitle", book.subtitle().strip(),
-                "author", book.author().strip());
+                "author", book.author().strip(),
+                "isbn", book.isbn());
     }
 
     /** A text with the fields of a page filled; those that there are not stay. */

@@ -1,5 +1,6 @@
 package jorn.makeup;
 
+import java.util.List;
 import jorn.art.Box;
 import jorn.art.Frame;
 import jorn.art.Side;
@@ -41,6 +42,11 @@ public final class PageGeometry {
         return bleeds;
     }
 
+    /** Whether the pages are bound at the head. */
+    public boolean isHeadBound() {
+        return brief.isHeadBound();
+    }
+
     public int pageCount() {
         return pageCount;
     }
@@ -80,7 +86,7 @@ public final class PageGeometry {
 
     /** Width of a page in the file. */
     public Figure pageWidth() {
-        int sides = brief.press().bleed().sides() == Bleed.Sides.FOUR ? 2 : 1;
+        int sides = brief.press().bleed().sides() == Bleed.Sides.FOUR || brief.isHeadBound() ? 2 : 1;
         Length width = brief.trim().width().plus(bleed().length().times(sides));
         String rule = sides == 2
                 ? Wording.of(
@@ -93,13 +99,14 @@ public final class PageGeometry {
 
     /** Height of a page in the file. */
     public Figure pageHeight() {
-        Length height = brief.trim().height().plus(bleed().length().times(2));
+        int sides = brief.press().bleed().sides() == Bleed.Sides.FOUR || !brief.isHeadBound() ? 2 : 1;
+        Length height = brief.trim().height().plus(bleed().length().times(sides));
         return outerFigure(
                 "page.height",
                 Wording.of("makeup.page-geometry.page-height-file"),
                 height,
                 trimHeight(),
-                2,
+                sides,
                 Wording.of("makeup.page-geometry.bleed-at-head-foot-2"));
     }
 
@@ -159,6 +166,16 @@ public final class PageGeometry {
 
     /** Width between gutter and fore-edge margin. */
     public Figure textWidth() {
+        if (brief.isHeadBound()) {
+            return Figure.computed(
+                    "text.width",
+                    Wording.of("makeup.page-geometry.text-block-width"),
+                    brief.trim().width().without(outside().length().times(2)),
+                    "{trim.width} − 2 × {margin.set.outside}",
+                    "",
+                    trimWidth(),
+                    outside());
+        }
         Length w = brief.trim()
                 .width()
                 .without(gutter().length())
@@ -188,18 +205,19 @@ public final class PageGeometry {
                 foot());
     }
 
-    /** The measured page for one side of the book. Where the book reads from right to left, a recto is a left-hand page. */
+    /** The measured page for one side of the book. Bound at the right, a recto is a left-hand page. */
     public Frame frame(Side side) {
         Box trim = Box.of(brief.trim());
         double out = bleed().length().points();
         double spine = bleeds ? brief.press().bleedAtSpine().points() : 0;
-        boolean gutterAtLeft = brief.reading().isRightHand(side);
+        BoundSides.Four bleed = new BoundSides(brief, side).of(out, out, out, spine);
         Box bled = Box.between(
-                trim.x() - (gutterAtLeft ? spine : out),
-                trim.y() - out,
-                trim.right() + (gutterAtLeft ? out : spine),
-                trim.bottom() + out);
-        return new Frame(side, gutterAtLeft, trim, bled, inside(side, outside(), head(), foot(), gutter()));
+                trim.x() - bleed.left(),
+                trim.y() - bleed.head(),
+                trim.right() + bleed.right(),
+                trim.bottom() + bleed.foot());
+        return new Frame(
+                side, brief.isOuterAtRight(side), trim, bled, inside(side, outside(), head(), foot(), gutter()));
     }
 
     /** Where nothing that matters may lie outside of, by the press's least margins. */
@@ -208,14 +226,25 @@ public final class PageGeometry {
     }
 
     private Box inside(Side side, Figure outer, Figure head, Figure foot, Figure gutter) {
-        double out = outer.length().points();
-        double in = gutter.length().points();
-        boolean gutterAtLeft = brief.reading().isRightHand(side);
-        return Box.of(brief.trim())
-                .inset(
+        double bound = gutter.length().points();
+        if (brief.isHeadBound()) {
+            Figure same = side == Side.RECTO ? head : foot;
+            bound = Math.max(bound, same.length().points());
+        }
+        BoundSides.Four in = new BoundSides(brief, side)
+                .of(
+                        outer.length().points(),
                         head.length().points(),
-                        gutterAtLeft ? out : in,
                         foot.length().points(),
-                        gutterAtLeft ? in : out);
+                        bound);
+        return Box.of(brief.trim()).inset(in.head(), in.right(), in.foot(), in.left());
+    }
+
+    /** The holes of a page, each as the box round it; none where there are none. */
+    public List<Box> holes(Side side) {
+        PunchedHoles edge = brief.isHeadBound()
+                ? side == Side.RECTO ? PunchedHoles.HEAD : PunchedHoles.FOOT
+                : brief.isRightHand(side) ? PunchedHoles.LEFT : PunchedHoles.RIGHT;
+        return brief.holes().map(h -> edge.of(h, Box.of(brief.trim()))).orElse(List.of());
     }
 }

@@ -75,13 +75,28 @@ public final class PageMargins {
 
     /** The inside margin as it is set. */
     public Figure gutter() {
-        Figure followed = gutter(SET, followed(), followedName());
+        Figure followed = withHoles(gutter(SET, followed(), followedName()));
         return atLeast(choice.gutter().map(c -> own(followed, c)).orElse(followed), requiredGutter(), choice.gutter());
+    }
+
+    /** Holes want a wider strip than the margin that is followed, it may be. */
+    private Figure withHoles(Figure margin) {
+        return brief.holes()
+                .filter(h -> h.clear().compareTo(margin.length()) > 0)
+                .map(h -> new Figure(
+                        margin.key(),
+                        margin.label(),
+                        h.clear(),
+                        Precision.PLAIN,
+                        "",
+                        margin.inputs(),
+                        Wording.of("makeup.page-margins.room-for-holes", h.called(), h.source())))
+                .orElse(margin);
     }
 
     /** The least gutter that the press asks for at this page count. */
     public Figure requiredGutter() {
-        return gutter(REQUIRED, press(), brief.press().name());
+        return withHoles(gutter(REQUIRED, press(), brief.press().name()));
     }
 
     private Figure gutter(String key, Margins rule, String name) {
@@ -128,7 +143,7 @@ public final class PageMargins {
             return lines(HEAD, label, leastHead().plus(spare().without(footsPart())));
         }
         Figure outside = outside();
-        return Figure.given(SET + HEAD, label, outside.length(), outside.source());
+        return Figure.given(SET + HEAD, label, larger(boundAtHead(), outside.length()), outside.source());
     }
 
     /** The foot as it is set. */
@@ -144,7 +159,8 @@ public final class PageMargins {
         return choice.outside()
                 .filter(o -> o.compareTo(followed) > 0)
                 .map(o -> yours(SET + FOOT, label, o))
-                .orElseGet(() -> Figure.given(SET + FOOT, label, followed, withOrWithout(followedName())));
+                .orElseGet(() -> Figure.given(
+                        SET + FOOT, label, larger(boundAtHead(), followed), withOrWithout(followedName())));
     }
 
     /** The least margin at the head; as outside. */
@@ -165,12 +181,19 @@ public final class PageMargins {
                 withOrWithout(brief.press().name()));
     }
 
+    /** Bound at the head, head and foot both have room for the binding, so that fronts and backs of leaves are in register. */
+    private Length boundAtHead() {
+        return brief.isHeadBound() ? gutter().length() : Length.ZERO;
+    }
+
     private Length leastHead() {
-        return choice.head().orElseGet(() -> larger(followed().outside(bleeds), press().outside(bleeds)));
+        return choice.head()
+                .orElseGet(() -> larger(boundAtHead(), larger(followed().outside(bleeds), press().outside(bleeds))));
     }
 
     private Length leastFoot() {
-        return choice.foot().orElseGet(() -> larger(followed().foot(bleeds), press().foot(bleeds)));
+        return choice.foot()
+                .orElseGet(() -> larger(boundAtHead(), larger(followed().foot(bleeds), press().foot(bleeds))));
     }
 
     private static Length larger(Length a, Length b) {

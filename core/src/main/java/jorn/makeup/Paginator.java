@@ -16,7 +16,8 @@ import jorn.press.BindingOffer.PageRule;
  * Decides which page is which page of which run.
  *
  * <p>The first filling run takes what the others leave of the wanted page count, but at least one page. Where there is none,
- * or the count is still no multiple that the press binds, blanks are put where the book says.
+ * or the count is still no multiple that the press binds, blanks are put where the book says. Where the press keeps the last page for a
+ * code of its own, that page is a blank too.
  *
  * <p>The gutter hangs on the page count, the room on the gutter, and what a source makes may hang on the room: so the runs
  * are laid again until the count that was reckoned with is the one that comes out. Where two counts call for each other in
@@ -29,11 +30,14 @@ public final class Paginator {
     private final Book book;
     private final PageRule rule;
     private final int target;
+    /** A last page that stays blank, because the press prints a code of its own there. */
+    private final int kept;
 
     private Paginator(Book book) {
         this.book = book;
-        this.rule = book.brief().offer().pages();
+        this.rule = book.brief().pageRule();
         this.target = rule.multipleFrom(book.brief().pages());
+        this.kept = book.brief().press().limits().lastPageBlank() ? 1 : 0;
     }
 
     public static Pagination of(Book book) {
@@ -63,8 +67,11 @@ public final class Paginator {
     private Pagination paginate(Function<Run, Request.Room> rooms, int marginsFor) {
         int fill = fill(rooms);
         int planned = lay(fill, 0, rooms).size();
-        int whole = Math.min(Brief.MOST_PAGES, Math.max(target, rule.multipleFrom(planned)));
-        List<Slot> slots = lay(fill, Math.max(0, whole - planned), rooms);
+        int whole = Math.min(Brief.MOST_PAGES, Math.max(target, rule.multipleFrom(planned + kept)));
+        List<Slot> slots = lay(fill, Math.max(0, whole - planned - kept), rooms);
+        if (kept > 0 && slots.size() < Brief.MOST_PAGES) {
+            slots.add(Slot.blank(slots.size() + 1));
+        }
         // A blank in the middle may make a run begin on its side without one of its own, or need one more.
         while (slots.size() != rule.multipleFrom(Math.max(slots.size(), target)) && slots.size() < Brief.MOST_PAGES) {
             slots.add(Slot.blank(slots.size() + 1));
@@ -77,9 +84,10 @@ public final class Paginator {
         if (book.runs().stream().noneMatch(Run::isFilling)) {
             return 1;
         }
-        int guess = Math.max(1, target - (lay(1, 0, rooms).size() - 1));
+        int room = target - kept;
+        int guess = Math.max(1, room - (lay(1, 0, rooms).size() - 1));
         for (int fill = guess + 1; fill >= Math.max(1, guess - 1); fill--) {
-            if (lay(fill, 0, rooms).size() == target) {
+            if (lay(fill, 0, rooms).size() == room) {
                 return fill;
             }
         }
