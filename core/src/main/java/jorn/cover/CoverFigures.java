@@ -162,26 +162,56 @@ public final class CoverFigures {
                 .shown(Precision.EXACT);
     }
 
-    /** Thickness of the closed book. */
+    /** Thickness of the closed book, with its cover. */
     public Figure thickness() {
-        if (brief.binding().hasSpine()) {
-            return Figure.computed(
-                            "book.thickness",
-                            Wording.of("cover.cover-figures.thickness"),
-                            spine().length(),
-                            "{spine.width}",
-                            Wording.of("cover.cover-figures.closed-book"),
-                            spine())
+        Figure inside = brief.binding().hasSpine() ? spine() : block();
+        String says = brief.binding().hasSpine() ? Wording.of("cover.cover-figures.closed-book") : "";
+        String label = Wording.of("cover.cover-figures.thickness");
+        Length card = cardThickness();
+        if (card.isZero()) {
+            return Figure.computed("book.thickness", label, inside.length(), "{" + inside.key() + "}", says, inside)
                     .shown(Precision.EXACT);
         }
+        int sides = brief.binding() == Binding.LOOSE ? 1 : 2;
+        Figure one = Figure.given(
+                        "cover.card.thickness", Wording.of("cover.cover-figures.card-thickness"), card, press())
+                .shown(Precision.FINE);
         return Figure.computed(
                         "book.thickness",
-                        Wording.of("cover.cover-figures.thickness"),
-                        block().length(),
-                        "{block.thickness}",
-                        "",
-                        block())
+                        label,
+                        inside.length().plus(card.times(sides)),
+                        "{" + inside.key() + "} + " + (sides == 2 ? "2 × " : "") + "{cover.card.thickness}",
+                        says,
+                        inside,
+                        one)
                 .shown(Precision.EXACT);
+    }
+
+    /** What the cover's card adds on a side; nothing where the spine's allowance has it already, or there is no card. */
+    private Length cardThickness() {
+        boolean counted = offer().coverAllowance().filter(a -> !a.isZero()).isPresent()
+                && brief.binding().hasSpine();
+        return counted ? Length.ZERO : card().flatMap(CoverRule.Card::thickness).orElse(Length.ZERO);
+    }
+
+    /** What the cover is printed on, where there is a cover and the press says so. */
+    Optional<CoverRule.Card> card() {
+        boolean without = brief.selfCover() || brief.press().cover().delivery() == CoverRule.Delivery.NONE;
+        return without ? Optional.empty() : brief.press().cover().card();
+    }
+
+    /** What the cover weighs; nothing where there is none, or the press does not say what it is made of. */
+    public Optional<Figure> weight() {
+        return CoverWeight.of(brief, this);
+    }
+
+    /** What a jacket needs on each side for its way round the fore-edge of a board; nothing for other covers. */
+    Length around() {
+        return brief.binding() == Binding.JACKET ? boards().around().orElse(Length.ZERO) : Length.ZERO;
+    }
+
+    private Figure aroundFigure() {
+        return Figure.given("cover.around", Wording.of("cover.cover-figures.around"), around(), press());
     }
 
     /** Width of one cover panel from the spine to the fore-edge. */
@@ -219,10 +249,15 @@ public final class CoverFigures {
                     outer(),
                     spine());
             case JACKET -> width(
-                    panel.plus(flap().length()).plus(out).times(2).plus(spine().length()),
-                    "2 × ({cover.flap} + {trim.width} + {cover.overhang} + {cover.bleed}) + {spine.width}",
+                    panel.plus(flap().length())
+                            .plus(around())
+                            .plus(out)
+                            .times(2)
+                            .plus(spine().length()),
+                    "2 × ({cover.flap} + {cover.around} + {trim.width} + {cover.overhang} + {cover.bleed}) + {spine.width}",
                     Wording.of("cover.cover-figures.flaps-panels-spine-on"),
                     flap(),
+                    aroundFigure(),
                     trimWidth(),
                     overhang(),
                     outer(),

@@ -4,13 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import jorn.art.Box;
-import jorn.art.Reading;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.code.BookBarcode;
+import jorn.makeup.PunchedHoles;
 import jorn.measure.Length;
 import jorn.measure.Size;
 import jorn.press.Binding;
+import jorn.press.BindingEdge;
 import jorn.press.CoverRule;
 
 /**
@@ -85,10 +86,12 @@ public final class CoverGeometry {
                 add(all, CoverPart.FRONT, x, w);
             }
             case JACKET -> {
-                x = add(all, CoverPart.BACK_FLAP, x, flap);
+                // A jacket goes round the boards' edges between panel and flap.
+                double around = figures.around().points();
+                x = add(all, CoverPart.BACK_FLAP, x, flap) + around;
                 x = add(all, CoverPart.BACK, x, w);
                 x = add(all, CoverPart.SPINE, x, spine);
-                x = add(all, CoverPart.FRONT, x, w);
+                x = add(all, CoverPart.FRONT, x, w) + around;
                 add(all, CoverPart.FRONT_FLAP, x, flap);
             }
             case STITCHED -> {
@@ -101,7 +104,7 @@ public final class CoverGeometry {
             }
             case LOOSE -> add(all, CoverPart.FRONT, x, w);
         }
-        if (brief.reading() == Reading.RIGHT_TO_LEFT) {
+        if (brief.edge() == BindingEdge.RIGHT) {
             double whole = all.stream().mapToDouble(p -> p.box().right()).max().orElse(0);
             all.replaceAll(p -> new Panel(
                     p.part(),
@@ -204,27 +207,56 @@ public final class CoverGeometry {
             if (strip > 0 && (p.part() == CoverPart.FRONT || p.part() == CoverPart.BACK)) {
                 Box b = p.box();
                 all.add(
-                        spineSideIsLeft(p.part())
-                                ? new Box(b.x(), b.y(), strip, b.height())
-                                : new Box(b.right() - strip, b.y(), strip, b.height()));
+                        brief.isHeadBound()
+                                ? new Box(b.x(), b.y(), b.width(), strip)
+                                : spineSideIsLeft(p.part())
+                                        ? new Box(b.x(), b.y(), strip, b.height())
+                                        : new Box(b.right() - strip, b.y(), strip, b.height()));
             }
         }
         return all;
     }
 
+    /** The holes through front and back, each as the box round it; none where the cover is not punched. */
+    public List<Box> holes() {
+        List<Box> all = new ArrayList<>();
+        brief.holes()
+                .filter(h -> isPunched())
+                .ifPresent(pattern -> panels.forEach(p -> {
+                    PunchedHoles edge = brief.isHeadBound()
+                            ? PunchedHoles.HEAD
+                            : spineSideIsLeft(p.part()) ? PunchedHoles.LEFT : PunchedHoles.RIGHT;
+                    all.addAll(edge.of(pattern, p.box()));
+                }));
+        return List.copyOf(all);
+    }
+
     private Box face(Box panel, boolean spineAtLeft) {
         double strip = stripWidth();
+        if (brief.isHeadBound()) {
+            return panel.inset(strip, 0, 0, 0);
+        }
         return panel.inset(0, spineAtLeft ? 0 : strip, 0, spineAtLeft ? strip : 0);
     }
 
     private double stripWidth() {
         return figures.hinge()
                 .map(h -> h.length().points())
-                .orElseGet(() -> brief.offer().strip().map(s -> s.points()).orElse(0.0));
+                .orElseGet(() -> Math.max(
+                        brief.offer().strip().map(s -> s.points()).orElse(0.0),
+                        brief.holes()
+                                .filter(h -> isPunched())
+                                .map(h -> h.clear().points())
+                                .orElse(0.0)));
+    }
+
+    /** Whether holes go through the cover as well. */
+    private boolean isPunched() {
+        return brief.binding() == Binding.COIL || brief.binding() == Binding.LOOSE;
     }
 
     private boolean spineSideIsLeft(CoverPart part) {
-        return part == CoverPart.FRONT == (brief.reading() == Reading.LEFT_TO_RIGHT);
+        return part == CoverPart.FRONT == (brief.edge() != BindingEdge.RIGHT);
     }
 
     /** The spine, where there is one. */

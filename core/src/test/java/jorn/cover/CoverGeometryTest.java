@@ -205,12 +205,16 @@ class CoverGeometryTest {
         assertEquals(g.front().width() - 0.39 * 72, g.frontFace().width(), 1e-6);
     }
 
-    /** By hand: flap 3.25 in, bleed 0.125 in: 2 × (3.25 + 6.125 + 0.125) + 0.62 = 19.62 in. */
+    /** By hand, with 2 mm a side round the boards (common practice): 2 × (3.25 + 2 mm + 6.125 + 0.125) + 0.62 = 19.62 in + 4 mm. */
     @Test
     void aJacketHasFlaps() {
         CoverGeometry g = CoverGeometry.of(at("casebound", "6x9in", 200, Binding.JACKET), 200);
-        assertEquals(19.62, g.figures().width().length().in(Unit.INCH), 1e-5);
-        assertEquals(19.62 * 72, g.bled().width(), 1e-3);
+        double wide = 19.62 + 4 / 25.4;
+        assertEquals(wide, g.figures().width().length().in(Unit.INCH), 1e-5);
+        assertEquals(wide * 72, g.bled().width(), 1e-3);
+        double fold = g.panel(CoverGeometry.CoverPart.FRONT_FLAP).orElseThrow().x()
+                - g.front().right();
+        assertEquals(2 / 25.4 * 72, fold, 1e-3, "the way round the board lies between panel and flap");
         assertEquals(5, g.panels().size());
     }
 
