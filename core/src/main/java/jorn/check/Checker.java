@@ -18,6 +18,9 @@ public final class Checker {
             new ThicknessRule(),
             new CoverSheetRule(),
             new PriceRule(),
+            new NamesRule(),
+            new EdgeRule(),
+            new LastPageRule(),
             new PdfStandardRule(),
             new UnknownFieldRule());
 
@@ -39,6 +42,7 @@ public final class Checker {
                 new FitRule(),
                 new WaitingRule(),
                 new PictureRule(),
+                new HolesRule(),
                 new UnknownPartRule());
     }
 
@@ -61,6 +65,10 @@ public final class Checker {
             Wording.of("check.checker.type-whether-large"),
             Wording.of("check.checker.ink-whether-dries"),
             Wording.of("check.checker.squares"),
+            Wording.of("check.checker.names"),
+            Wording.of("check.checker.edge"),
+            Wording.of("check.checker.holes"),
+            Wording.of("check.checker.last-page"),
             Wording.of("check.checker.kind-pdf-press-wants"),
             Wording.of("check.checker.parts-fields-newer-jorn"));
 

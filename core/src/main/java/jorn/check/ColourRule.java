@@ -3,7 +3,9 @@ package jorn.check;
 import java.util.Optional;
 import jorn.art.Ink;
 import jorn.art.Mark;
+import jorn.art.MarkInks;
 import jorn.art.Marks.Standing;
+import jorn.art.PictureColours;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.edition.Edition.Sighting;
@@ -29,7 +31,7 @@ final class ColourRule extends ArtRule {
                             Message.of("check.colour.picture", image.picture().name()))
                     : Optional.empty();
         }
-        return Inks.of(mark).filter(Ink::isColoured).map(ink -> Message.plain(ink.name()));
+        return MarkInks.of(mark).filter(Ink::isColoured).map(ink -> Message.plain(ink.name()));
     }
 
     private static Finding finding(Proof proof, Sighting sighting, Standing standing, Message what) {

@@ -2,6 +2,7 @@ package jorn.check;
 
 import java.util.Optional;
 import jorn.art.Ink;
+import jorn.art.MarkInks;
 import jorn.art.Marks.Standing;
 import jorn.check.Finding.Severity;
 import jorn.deliver.ColourPolicy;
@@ -23,7 +24,7 @@ final class CoverageRule extends MarkRule {
 
     /** In per cent. */
     private static double total(Standing standing) {
-        return Inks.of(standing.mark())
+        return MarkInks.of(standing.mark())
                 .map(ColourPolicy.FOUR_INKS::ink)
                 .map(i -> i instanceof Ink.Spot spot ? ColourPolicy.FOUR_INKS.ink(spot.full()) : i)
                 .map(i -> i instanceof Ink.Cmyk four ? four.total() * 100 * standing.opacity() : 0.0)

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import jorn.art.Ink;
 import jorn.art.Mark;
+import jorn.art.MarkInks;
 import jorn.art.Marks.Standing;
 import jorn.art.Palette;
 import jorn.check.Finding.Place;
@@ -121,7 +122,7 @@ final class LineRule extends ArtRule {
             String id, Severity severity, Message message, Message measured, Message required, Message remedy) {}
 
     private static Optional<Fault> faint(Standing standing, double lightest, Map<Ink, Double> known) {
-        Ink full = Inks.of(standing.mark()).orElseThrow();
+        Ink full = MarkInks.of(standing.mark()).orElseThrow();
         Ink ink = standing.opacity() == 1 ? full : full.faded(standing.opacity());
         return known.computeIfAbsent(ink, i -> Lab.ofRgb(i.rgb()).l()) <= lightest + SLACK
                 ? Optional.empty()

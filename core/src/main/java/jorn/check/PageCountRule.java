@@ -12,7 +12,7 @@ import jorn.say.Wording;
 final class PageCountRule implements Rule {
     @Override
     public void look(Proof proof, Consumer<Finding> found) {
-        PageRule rule = proof.book().brief().offer().pages();
+        PageRule rule = proof.book().brief().pageRule();
         int n = proof.pagination().pageCount();
         if (!rule.takes(n)) {
             Message remedy = n < rule.min()

@@ -1,31 +1,35 @@
 package jorn.check;
 
 import java.util.function.Consumer;
-import jorn.brief.Money;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.measure.Figure;
-import jorn.measure.Scalar;
+import jorn.money.Copy;
+import jorn.money.Money;
+import jorn.press.Market;
 import jorn.say.Message;
 
-/** A price under the lowest possible one loses money on every copy. */
+/** A price under the lowest possible one loses money on every copy; in any market and in any way in which it is sold. */
 final class PriceRule implements Rule {
     @Override
     public void look(Proof proof, Consumer<Finding> found) {
-        for (Money money : Money.everywhere(
-                proof.book().brief(), proof.book().plans(), proof.pagination().pageCount())) {
-            money.kept()
-                    .filter(k -> ((Scalar) k.value()).value() < -0.0001)
-                    .ifPresent(kept -> found.accept(finding(proof, money, kept)));
+        for (Money money : Money.everyWay(Copy.of(
+                proof.book(), proof.pagination().pageCount(), proof.edition().colouredPages()))) {
+            money.kept().filter(k -> k.number() < -0.0001).ifPresent(kept -> found.accept(finding(proof, money, kept)));
         }
     }
 
     private static Finding finding(Proof proof, Money money, Figure kept) {
         return new Finding(
                 "price.below",
-                Severity.WARNING,
+                Severity.ERROR,
                 Place.book(),
-                Message.of("check.price.found", money.market().called()),
+                Message.of(
+                        "check.price.found",
+                        money.market().called(),
+                        money.channel().id().equals(Market.OWN_SHOP)
+                                ? ""
+                                : " (" + money.channel().called() + ")"),
                 Message.of("check.price.measured", kept.text(proof.unit())),
                 Message.of("check.price.required", money.lowest().text(proof.unit())),
                 Message.of("check.price.do"));

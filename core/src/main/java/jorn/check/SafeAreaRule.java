@@ -5,6 +5,8 @@ import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.art.Marks.Standing;
 import jorn.art.PageArt;
+import jorn.art.Side;
+import jorn.book.Brief;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.edition.Edition.Sighting;
@@ -65,8 +67,13 @@ final class SafeAreaRule extends ArtRule {
         double over = Math.max(Math.max(left, right), Math.max(head, foot));
         boolean gutterAtLeft =
                 proof.edition().pages().frame(sighting.slot().side()).gutterAtLeft();
-        boolean inGutter = (gutterAtLeft ? left : right) >= over;
-        boolean sliver = !words && meetsTrim(b, sighting.art(), gutterAtLeft);
+        double bound = proof.book().brief().isHeadBound()
+                ? sighting.slot().side() == Side.RECTO ? head : foot
+                : gutterAtLeft ? left : right;
+        boolean inGutter = bound >= over;
+        boolean sliver = !words
+                && meetsTrim(
+                        b, sighting.art(), proof.book().brief(), sighting.slot().side());
         String id = sliver ? "bleed.sliver" : inGutter ? "margin.gutter" : "margin.outside";
         return new Finding(
                 id,
@@ -79,13 +86,17 @@ final class SafeAreaRule extends ArtRule {
     }
 
     /** Whether it reaches the trim somewhere but not the end of the bleed: the knife may leave a white sliver there. */
-    private static boolean meetsTrim(Box b, PageArt art, boolean gutterAtLeft) {
+    private static boolean meetsTrim(Box b, PageArt art, Brief brief, Side side) {
         Box trim = art.trim();
         Box bleed = art.bleed();
-        return stopsShort(trim.y() - b.y(), b.y() - bleed.y())
-                || stopsShort(b.bottom() - trim.bottom(), bleed.bottom() - b.bottom())
-                || (!gutterAtLeft && stopsShort(trim.x() - b.x(), b.x() - bleed.x()))
-                || (gutterAtLeft && stopsShort(b.right() - trim.right(), bleed.right() - b.right()));
+        boolean atHead = brief.isHeadBound();
+        boolean atLeft = !atHead && brief.isRightHand(side);
+        boolean atRight = !atHead && !brief.isRightHand(side);
+        return (!(atHead && side == Side.RECTO) && stopsShort(trim.y() - b.y(), b.y() - bleed.y()))
+                || (!(atHead && side == Side.VERSO)
+                        && stopsShort(b.bottom() - trim.bottom(), bleed.bottom() - b.bottom()))
+                || (!atLeft && stopsShort(trim.x() - b.x(), b.x() - bleed.x()))
+                || (!atRight && stopsShort(b.right() - trim.right(), bleed.right() - b.right()));
     }
 
     /**
