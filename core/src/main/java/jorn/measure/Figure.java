@@ -72,6 +72,18 @@ public record Figure(
         throw new IllegalStateException(key + " is no length");
     }
 
+    /**
+     * The value as a number.
+     *
+     * @throws IllegalStateException where it is none
+     */
+    public double number() {
+        if (value instanceof Scalar scalar) {
+            return scalar.value();
+        }
+        throw new IllegalStateException(key + " is no number");
+    }
+
     /** Whether it is answered by yes. */
     public boolean isYes() {
         return value instanceof Scalar scalar && scalar.unit().equals(Scalar.YES_NO) && scalar.value() != 0;

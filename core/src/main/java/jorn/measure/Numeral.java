@@ -31,6 +31,14 @@ public final class Numeral {
 
     private Numeral() {}
 
+    /** As {@link #read}, but below zero as well, where that is refused later with a reason of its own. */
+    public static OptionalDouble readSigned(String text) {
+        String figures = text.strip();
+        boolean negative = figures.startsWith("-") || figures.startsWith("−");
+        OptionalDouble read = read(negative ? figures.substring(1) : figures);
+        return negative && read.isPresent() ? OptionalDouble.of(-read.getAsDouble()) : read;
+    }
+
     /** Reads a number that is not negative, or nothing where the text is no such number. */
     public static OptionalDouble read(String text) {
         String s = text.strip();

@@ -19,14 +19,19 @@ import jorn.deliver.Handover;
 import jorn.deliver.SheetPlan;
 import jorn.deliver.SheetPlan.FileRole;
 import jorn.edition.Edition;
+import jorn.measure.Numeral;
 import jorn.measure.Trouble;
+import jorn.press.PressProfile;
 import jorn.print.pdf.PdfSink;
+import jorn.say.Message;
 import jorn.say.Wording;
 import jorn.store.SafeFile;
 import jorn.text.TypeShelf;
 
 /** Writes the files of a hand-over: for each of its plans one PDF. */
 public final class Exporter {
+    private static final double MEGABYTE = 1e6;
+
     private final Edition edition;
     private final Handover handover;
     private final Progress progress;
@@ -57,6 +62,22 @@ public final class Exporter {
         return Handover.toPress(edition).plans().stream()
                 .map(p -> file(edition.book(), folder, p.role()))
                 .toList();
+    }
+
+    /** What a press would say of files that are larger than it takes; nothing where all are small enough. */
+    public static List<Message> tooLarge(PressProfile press, List<WrittenFile> written) {
+        return press.limits()
+                .largestFile()
+                .map(most -> written.stream()
+                        .filter(w -> w.bytes() > most * MEGABYTE)
+                        .map(w -> Message.of(
+                                "print.exporter.too-large",
+                                w.file().getFileName(),
+                                Numeral.fixed(w.bytes() / MEGABYTE, 1),
+                                press.name(),
+                                Numeral.trimmed(most, 1)))
+                        .toList())
+                .orElse(List.of());
     }
 
     private List<WrittenFile> run(Path folder) {

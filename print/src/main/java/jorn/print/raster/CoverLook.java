@@ -14,7 +14,15 @@ public final class CoverLook {
 
     /** What lies behind the words of a composed front. */
     public static FrontGround ground(Cover cover) {
-        PageArt art = cover.behindWords();
+        return pixels(cover.behindWords());
+    }
+
+    /** All that is on a front. */
+    public static FrontGround front(Cover cover) {
+        return pixels(cover.frontArt());
+    }
+
+    private static FrontGround pixels(PageArt art) {
         BufferedImage image =
                 RasterSink.picture(art, art.trim(), HEIGHT / art.trim().height());
         int w = image.getWidth();
