@@ -88,6 +88,7 @@ class HouseTest {
                 "text");
         room(
                 "cover",
+                "colour",
                 "art",
                 "block",
                 "book",
@@ -101,13 +102,30 @@ class HouseTest {
                 "recipe",
                 "style",
                 "text");
-        room("brief", "book", "cover", "makeup", "measure", "press");
+        room("money", "book", "measure", "press");
+        room("brief", "book", "cover", "makeup", "measure", "money", "press");
         room("edition", "art", "book", "brief", "cover", "makeup", "measure");
         // What is done with it.
+        room(
+                "order",
+                "brief",
+                "art",
+                "book",
+                "calendar",
+                "cover",
+                "edition",
+                "json",
+                "layout",
+                "makeup",
+                "measure",
+                "money",
+                "press",
+                "recipe",
+                "text");
         room("deliver", "art", "book", "colour", "cover", "edition", "layout", "makeup", "measure", "text");
         room(
                 "check", "art", "block", "book", "brief", "colour", "cover", "deliver", "edition", "layout", "makeup",
-                "measure", "press", "recipe", "style", "text");
+                "measure", "money", "order", "press", "recipe", "style", "text", "json");
         room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style", "text");
         // Files and pictures.
         room("print.picture", "art", "measure", "scratch");
@@ -115,6 +133,8 @@ class HouseTest {
         room("print.raster", "art", "cover", "measure", "print.pdf", "print.picture", "text");
         room(
                 "print.export",
+                "press",
+                "order",
                 "art",
                 "print.raster",
                 "text",
@@ -177,6 +197,7 @@ class HouseTest {
                 "json",
                 "makeup",
                 "measure",
+                "money",
                 "press",
                 "recipe",
                 "store");
@@ -217,6 +238,7 @@ class HouseTest {
                 "text");
         room(
                 "desk.benches",
+                "order",
                 "desk.covers",
                 "style",
                 "cover",
@@ -251,6 +273,7 @@ class HouseTest {
         // The command line, which opens the window too; and where the program begins.
         room(
                 "desk.cli",
+                "order",
                 "style",
                 "deliver",
                 "art",

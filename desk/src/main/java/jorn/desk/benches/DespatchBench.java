@@ -68,6 +68,8 @@ public final class DespatchBench implements Bench {
     private final Button openFolder =
             Labels.act(Wording.of("desk.despatch.open-folder"), Wording.of("desk.despatch.show-folder"), () -> {});
     private final FlowPane results = new FlowPane(18, 14);
+    private final OrderPart order;
+    private final ReminderPart reminders;
     private final ScrollPane node;
     private double em;
     private final StackPane parcel;
@@ -120,7 +122,16 @@ public final class DespatchBench implements Bench {
         VBox deeds = new VBox(10, where, work, told);
         deeds.setStyle("-fx-padding: 0.5em 0 0 0;");
         results.setId("written");
-        VBox all = new VBox(12, Labels.label(Wording.of("desk.despatch.parcels"), "heading"), parcel, deeds, results);
+        order = new OrderPart(desk, this::target);
+        reminders = new ReminderPart(desk);
+        VBox all = new VBox(
+                12,
+                Labels.label(Wording.of("desk.despatch.parcels"), "heading"),
+                parcel,
+                deeds,
+                results,
+                reminders.node(),
+                order.node());
         all.setMinWidth(0);
         node = new ScrollPane(all);
         node.setFitToWidth(true);
@@ -203,6 +214,8 @@ public final class DespatchBench implements Bench {
                                 ? Wording.of("desk.despatch.may-go-proof-has", look)
                                 : Wording.of("desk.despatch.may-go-proof-found"));
         mayGo.getStyleClass().setAll("label", errors ? "thread" : "strong");
+        order.show();
+        reminders.show();
         writtenOf
                 .filter(b -> !b.equals(state.book()))
                 .ifPresent(b -> doing.setText(Wording.of("desk.despatch.book-has-changed-since")));
@@ -269,7 +282,11 @@ public final class DespatchBench implements Bench {
     private void done(Book book, Path target, List<WrittenFile> written, List<BufferedImage> looks) {
         writtenOf = Optional.of(book);
         desk.settings().setExportFolder(folder.getText().strip());
-        end(Wording.of("desk.despatch.written-read-back"));
+        List<Message> large = Exporter.tooLarge(book.brief().press(), written);
+        end(
+                large.isEmpty()
+                        ? Wording.of("desk.despatch.written-read-back")
+                        : String.join(" ", large.stream().map(Message::text).toList()));
         for (int i = 0; i < written.size(); i++) {
             results.getChildren().add(result(written.get(i), looks.get(i)));
         }

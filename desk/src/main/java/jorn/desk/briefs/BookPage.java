@@ -10,6 +10,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import jorn.book.Brief;
 import jorn.book.MarginChoice;
 import jorn.brief.Measures;
 import jorn.brief.PageEffects;
@@ -17,6 +18,7 @@ import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
 import jorn.desk.view.BookDrawing;
 import jorn.desk.view.BriefSlips;
+import jorn.desk.view.EdgeSlips;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
@@ -36,6 +38,9 @@ public final class BookPage {
     private final PageCountPlot plot = new PageCountPlot();
     private final Button margins;
     private final Button reading;
+    private final Button edge;
+    private final Button finish;
+    private final HBox finishing;
     private final HBox columns = new HBox(22);
     private final VBox right;
     private final Label plotTitle = Labels.wrapped(Wording.of("desk.plot.title"), "heading");
@@ -55,13 +60,21 @@ public final class BookPage {
         reading = Labels.opener("", Wording.of("desk.decision-ladder.which-way-book-reads"));
         reading.setId("step-reading");
         reading.setOnAction(e -> slips.toggle(briefSlips.reading(), reading));
+        EdgeSlips edges = new EdgeSlips(desk);
+        edge = Labels.opener("", Wording.of("desk.book-page.edge-help"));
+        edge.setId("step-edge");
+        edge.setOnAction(e -> slips.toggle(edges.edge(), edge));
+        finish = Labels.opener("", Wording.of("desk.book-page.finish-help"));
+        finish.setId("step-finish");
+        finish.setOnAction(e -> slips.toggle(edges.finish(), finish));
+        finishing = both("desk.book-page.finish", finish);
         FlowPane more = new FlowPane(
-                6,
+                14,
                 2,
-                Labels.label(Wording.of("desk.book-page.margins"), "soft"),
-                margins,
-                Labels.label(Wording.of("desk.book-page.reads"), "soft"),
-                reading);
+                both("desk.book-page.margins", margins),
+                both("desk.book-page.reads", reading),
+                both("desk.book-page.edge", edge),
+                finishing);
         more.setRowValignment(javafx.geometry.VPos.BASELINE);
         VBox left = new VBox(6, drawing, more);
         VBox.setVgrow(drawing, Priority.ALWAYS);
@@ -84,6 +97,13 @@ public final class BookPage {
         node.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         node.setFocusTraversable(false);
         FocusScroll.follow(node);
+    }
+
+    /** What a decision is called, and the word that opens it. */
+    private static HBox both(String name, Button opener) {
+        HBox both = new HBox(6, Labels.label(Wording.of(name), "soft"), opener);
+        both.setAlignment(javafx.geometry.Pos.BASELINE_LEFT);
+        return both;
     }
 
     public Node node() {
@@ -110,7 +130,13 @@ public final class BookPage {
         drawing.show(state, unit);
         plot.show(PageEffects.of(state.book()), state.pagination().pageCount(), unit);
         margins.setText(marginWords());
-        reading.setText(state.book().brief().reading().word());
+        Brief brief = state.book().brief();
+        reading.setText(brief.reading().word());
+        edge.setText(EdgeSlips.edgeWords(brief));
+        finish.setText(EdgeSlips.finishWords(brief));
+        boolean films = !brief.press().finishes().isEmpty();
+        finishing.setVisible(films);
+        finishing.setManaged(films);
         columns.getChildren().setAll(pages(state), paper(state, unit), edges(state, unit), press(state));
     }
 
@@ -144,6 +170,7 @@ public final class BookPage {
 
     private static Node pages(BookState state) {
         var offer = state.book().brief().offer();
+        var rule = state.book().brief().pageRule();
         int n = state.pagination().pageCount();
         String spine = offer.spineText()
                 .map(s -> n >= s.minPages()
@@ -153,10 +180,7 @@ public final class BookPage {
         int blanks = state.pagination().blanksAdded();
         String added = blanks == 0 ? "" : Wording.of("desk.brief.blanks-added", blanks);
         return column(
-                Wording.of("desk.brief.pages-2", n),
-                Wording.of("desk.brief.allowed", offer.pages().inWords()),
-                spine,
-                added);
+                Wording.of("desk.brief.pages-2", n), Wording.of("desk.brief.allowed", rule.inWords()), spine, added);
     }
 
     private static Node paper(BookState state, Unit unit) {

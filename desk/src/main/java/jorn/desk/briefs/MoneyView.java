@@ -1,28 +1,35 @@
 package jorn.desk.briefs;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.function.UnaryOperator;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jorn.book.Book;
 import jorn.book.Plans;
-import jorn.brief.Money;
+import jorn.book.Selling;
+import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
 import jorn.measure.Figure;
 import jorn.measure.Numeral;
-import jorn.measure.Scalar;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.money.Copy;
+import jorn.money.Money;
 import jorn.say.Wording;
 
-/** Costs, prices and what is kept, in every market of the press; and a batch from a copy shop. */
+/** Costs, prices and what is kept, in every market of the press and in each way to buyers; copies of the author's own; a batch. */
 public final class MoneyView extends BriefView {
     private double wish = 1.00;
 
@@ -33,8 +40,10 @@ public final class MoneyView extends BriefView {
     @Override
     protected void fill(VBox page) {
         Book book = desk.book();
-        List<Money> markets = Money.everywhere(
-                book.brief(), book.plans(), desk.state().get().pagination().pageCount());
+        BookState state = desk.state().get();
+        Copy copy =
+                Copy.of(book, state.pagination().pageCount(), state.edition().colouredPages());
+        List<Money> markets = Money.everywhere(copy);
         if (markets.isEmpty()) {
             page.getChildren()
                     .add(Labels.wrapped(
@@ -47,14 +56,49 @@ public final class MoneyView extends BriefView {
         page.getChildren()
                 .addAll(
                         Labels.wrapped(Wording.of("desk.money.move-the-point"), "soft"),
+                        selling(markets, book),
                         prices(markets, book.plans()),
                         finder(markets),
                         inks(markets.get(0)),
                         own(markets, book.plans()));
-        page.getChildren()
-                .addAll(
-                        Labels.label(Wording.of("desk.money.batch-from-shop"), "heading"),
-                        batch(markets.get(0), book.plans()));
+        page.getChildren().addAll(new DirectPart(desk, this, markets.get(0)).nodes());
+        page.getChildren().addAll(new BatchPart(desk, this, markets.get(0)).nodes());
+    }
+
+    /** As what it is taxed, and by which ways it is sold beside the press's own shop. */
+    private FlowPane selling(List<Money> markets, Book book) {
+        FlowPane row = new FlowPane(8, 4);
+        row.setRowValignment(javafx.geometry.VPos.CENTER);
+        row.getChildren().add(Labels.label(Wording.of("desk.money.taxed-as"), "soft"));
+        for (boolean stationery : new boolean[] {false, true}) {
+            String id = stationery ? "stationery" : "book";
+            var word = Labels.oneOf(
+                    Wording.of("desk.money.as-" + id),
+                    Wording.of("desk.money.as-" + id + "-help"),
+                    book.isStationery() == stationery,
+                    () -> change(s -> s.withStationery(Optional.of(stationery))));
+            word.setId("taxed-as-" + id);
+            row.getChildren().add(word);
+        }
+        Map<String, String> ways = new LinkedHashMap<>();
+        markets.forEach(m -> m.market().channels().forEach(c -> ways.putIfAbsent(c.id(), c.called())));
+        if (!ways.isEmpty()) {
+            row.getChildren().add(Labels.label(Wording.of("desk.money.sold-also"), "soft"));
+        }
+        ways.forEach((id, name) -> {
+            boolean used = book.plans().selling().channels().contains(id);
+            var word = Labels.oneOf(
+                    name, Wording.of("desk.money.sold-also-help"), used, () -> change(s -> s.withChannel(id, !used)));
+            word.setId("channel-" + id);
+            row.getChildren().add(word);
+        });
+        return row;
+    }
+
+    private void change(UnaryOperator<Selling> change) {
+        desk.attempt(() -> desk.change(
+                "selling",
+                b -> b.withPlans(b.plans().withSelling(change.apply(b.plans().selling())))));
     }
 
     private GridPane prices(List<Money> markets, Plans plans) {
@@ -64,6 +108,7 @@ public final class MoneyView extends BriefView {
         List<String> heads = new ArrayList<>(List.of(
                 Wording.of("desk.money.market"),
                 Wording.of("desk.money.printing-one"),
+                Wording.of("desk.money.tax-inside"),
                 Wording.of("desk.money.lowest-price"),
                 Wording.of("desk.money.your-price"),
                 Wording.of("desk.money.you-keep")));
@@ -80,9 +125,10 @@ public final class MoneyView extends BriefView {
             List<Node> cells = new ArrayList<>(List.of(
                     Labels.label(money.market().called()),
                     Labels.label(text(money.printing())),
+                    tax(money),
                     Labels.label(text(money.lowest())),
                     price(money),
-                    kept(money)));
+                    kept(money, "kept-" + id)));
             if (own) {
                 cells.add(Labels.label(money.keptInOwn().map(this::text).orElse("—")));
             }
@@ -91,11 +137,18 @@ public final class MoneyView extends BriefView {
                     em(),
                     p -> desk.attempt(() ->
                             desk.change("price", b -> b.withPlans(b.plans().withPrice(id, Optional.of(p))))));
+            List<Money> further = money.ways().subList(1, money.ways().size());
             if (!narrow) {
                 cells.add(plot);
+                GridPane.setRowSpan(plot, 1 + further.size());
             }
             cells.forEach(c -> ((Region) c).setMinWidth(Region.USE_PREF_SIZE));
+            cells.forEach(c -> GridPane.setValignment(c, further.isEmpty() ? VPos.CENTER : VPos.TOP));
             grid.addRow(row, cells.toArray(Node[]::new));
+            for (Money way : further) {
+                row++;
+                way(grid, row, way, own);
+            }
             if (narrow) {
                 row++;
                 grid.add(plot, 0, row, cells.size(), 1);
@@ -103,6 +156,55 @@ public final class MoneyView extends BriefView {
             row++;
         }
         return grid;
+    }
+
+    /** A further way to buyers, under its market. */
+    private void way(GridPane grid, int row, Money way, boolean own) {
+        Label name = Labels.label(way.channel().called(), "soft");
+        name.setStyle("-fx-padding: 0 0 0 1em;");
+        Label lowest = Labels.label(text(way.lowest()));
+        String id = way.market().id() + "-" + way.channel().id();
+        lowest.setId("lowest-" + id);
+        grid.add(name, 0, row, 3, 1);
+        grid.add(lowest, 3, row);
+        grid.add(kept(way, "kept-" + id), 5, row);
+        if (own) {
+            grid.add(Labels.label(way.keptInOwn().map(this::text).orElse("—")), 6, row);
+        }
+        grid.getChildren().stream()
+                .filter(n -> Integer.valueOf(row).equals(GridPane.getRowIndex(n)) && n instanceof Region)
+                .forEach(n -> {
+                    ((Region) n).setMinWidth(Region.USE_PREF_SIZE);
+                    GridPane.setValignment(n, VPos.TOP);
+                });
+    }
+
+    /** The rate that list prices contain; the press's until the user types another. */
+    private Node tax(Money money) {
+        String id = money.market().id();
+        HBox cell = row(
+                field(
+                        Wording.of("desk.money.tax", money.market().called()),
+                        "tax-" + id,
+                        Numeral.trimmed(money.taxRate().number(), 2),
+                        Wording.of("desk.money.tax-help", money.taxRate().source()),
+                        2,
+                        text -> desk.change(
+                                "selling",
+                                b -> b.withPlans(b.plans()
+                                        .withSelling(b.plans().selling().withTax(id, rate(text)))))),
+                Labels.label("%", "soft"));
+        cell.setSpacing(3);
+        return cell;
+    }
+
+    private static Optional<Double> rate(String text) {
+        String figures = text.replace("%", "").strip();
+        if (figures.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(Numeral.readSigned(figures)
+                .orElseThrow(() -> Trouble.of("desk.brief.not", text.strip(), Wording.of("desk.money.tax-rate"))));
     }
 
     private Node price(Money money) {
@@ -118,10 +220,10 @@ public final class MoneyView extends BriefView {
                         b -> b.withPlans(b.plans().withPrice(id, amount(text, Wording.of("desk.money.price-2"))))));
     }
 
-    private Label kept(Money money) {
+    private Label kept(Money money, String id) {
         Label kept = Labels.label(money.kept().map(this::text).orElse("—"), "strong");
-        kept.setId("kept-" + money.market().id());
-        if (money.kept().filter(k -> value(k) < 0).isPresent()) {
+        kept.setId(id);
+        if (money.kept().filter(k -> k.number() < 0).isPresent()) {
             kept.getStyleClass().add("thread");
         }
         return kept;
@@ -146,21 +248,28 @@ public final class MoneyView extends BriefView {
                 Labels.label(Wording.of("desk.money.each-copy-ask-at"), "soft"));
         VBox box = new VBox(2, ask);
         for (Money money : markets) {
-            double least = value(money.priceToKeep(wish));
+            // Of all ways in which it is sold there, the one that leaves least decides.
+            double least = money.ways().stream()
+                    .mapToDouble(m -> m.priceToKeep(wish).number())
+                    .max()
+                    .orElseThrow();
+            double round = money.ways().stream()
+                    .mapToDouble(m -> m.priceToKeep99(wish))
+                    .max()
+                    .orElseThrow();
             String currency = money.market().currency();
             String words = Wording.of(
                     "desk.money.rounded",
                     money.market().called(),
                     Numeral.fixed(least, 2),
                     currency,
-                    Numeral.fixed(Money.upTo99(least), 2));
+                    Numeral.fixed(round, 2));
             var take = Labels.act(
                     Wording.of("desk.money.take"),
                     Wording.of("desk.money.make-your-price-there"),
                     () -> desk.change(
                             "price",
-                            b -> b.withPlans(
-                                    b.plans().withPrice(money.market().id(), Optional.of(Money.upTo99(least))))));
+                            b -> b.withPlans(b.plans().withPrice(money.market().id(), Optional.of(round)))));
             take.setId("take-" + money.market().id());
             box.getChildren().add(row(Labels.label(words), take));
         }
@@ -220,76 +329,8 @@ public final class MoneyView extends BriefView {
         return row;
     }
 
-    private VBox batch(Money money, Plans plans) {
-        Plans.PrintBatch now = plans.batch().orElse(new Plans.PrintBatch(50, 0, 3));
-        boolean set = plans.batch().isPresent();
-        HBox row = row(
-                field(
-                        Wording.of("desk.money.copies"),
-                        "batch-copies",
-                        set ? "" + now.copies() : "",
-                        Wording.of("desk.money.how-many-copies-ordered"),
-                        4,
-                        text -> batch(
-                                text.isBlank()
-                                        ? Optional.empty()
-                                        : Optional.of(new Plans.PrintBatch(
-                                                Numeral.count(
-                                                        text, Wording.of("desk.money.number-copies"), 1, 1_000_000),
-                                                now.setup(),
-                                                now.perCopy())))),
-                Labels.label(Wording.of("desk.money.copies-fixed-part"), "soft"),
-                field(
-                        Wording.of("desk.money.fixed-part"),
-                        "batch-setup",
-                        set ? Numeral.fixed(now.setup(), 2) : "",
-                        Wording.of("desk.money.what-order-costs-before"),
-                        5,
-                        text -> batch(Optional.of(new Plans.PrintBatch(
-                                now.copies(),
-                                amount(text, Wording.of("desk.money.amount")).orElse(0.0),
-                                now.perCopy())))),
-                Labels.label(Wording.of("desk.money.for-each"), "soft"),
-                field(
-                        Wording.of("desk.money.price-copy"),
-                        "batch-each",
-                        set ? Numeral.fixed(now.perCopy(), 2) : "",
-                        Wording.of("desk.money.what-shop-asks-for"),
-                        5,
-                        text -> batch(Optional.of(new Plans.PrintBatch(
-                                now.copies(),
-                                now.setup(),
-                                amount(text, Wording.of("desk.money.amount")).orElse(0.0))))));
-        VBox box = new VBox(2, row);
-        List<Figure> figures = money.batch();
-        if (figures.isEmpty()) {
-            box.getChildren().add(Labels.wrapped(Wording.of("desk.money.write-how-many-copies"), "soft"));
-            return box;
-        }
-        StringBuilder words = new StringBuilder();
-        figures.forEach(f -> words.append(words.isEmpty() ? "" : "; ")
-                .append(words.isEmpty() ? f.label() : Wording.within(f.label()))
-                .append(" ")
-                .append(text(f)));
-        if (figures.size() < 3) {
-            words.append(Wording.of("desk.money.never-cheaper-than-press", text(money.printing())));
-        }
-        Label said = Labels.wrapped(words + ".", "strong");
-        said.setId("batch-result");
-        box.getChildren().add(said);
-        return box;
-    }
-
-    private void batch(Optional<Plans.PrintBatch> batch) {
-        desk.change("batch", b -> b.withPlans(b.plans().withBatch(batch)));
-    }
-
     private String text(Figure figure) {
         return figure.text(Unit.INCH);
-    }
-
-    private static double value(Figure figure) {
-        return ((Scalar) figure.value()).value();
     }
 
     private static GridPane table() {

@@ -5,7 +5,6 @@ import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Files;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
@@ -155,6 +154,29 @@ public final class PressView extends BriefView {
                 page.getChildren().add(clause(in, name, f.getValue(), at, depth));
             }
         }
+        if (isOwn()) {
+            adding(page, node, in, path, depth);
+        }
+    }
+
+    /** What may be said besides, each behind a word that adds it. */
+    private void adding(VBox page, JsonNode node, String in, String path, int depth) {
+        List<String> names = Clauses.addable(in, node);
+        if (names.isEmpty()) {
+            return;
+        }
+        FlowPane row = new FlowPane(8, 3);
+        row.setStyle("-fx-padding: 0 0 0 " + depth + "em;");
+        for (String name : names) {
+            Button add = Labels.act(
+                    Wording.of("desk.press.add", BriefWords.of(in, name)),
+                    BriefWords.help(in, name),
+                    () -> attempt(() -> edit(
+                            t -> ((ObjectNode) (path.isEmpty() ? t : t.at(path))).set(name, Clauses.begun(in, name)))));
+            add.setId("add" + path.replace('/', '-') + "-" + name);
+            row.getChildren().add(add);
+        }
+        page.getChildren().add(row);
     }
 
     private static boolean isOfObjects(JsonNode array) {
@@ -170,8 +192,8 @@ public final class PressView extends BriefView {
                 Button more = Labels.act(
                         Wording.of("desk.press.one-more-like"),
                         Wording.of("desk.press.add-copy-clause"),
-                        () -> attempt(() -> edit(t ->
-                                ((ArrayNode) t.at(path)).insert(index + 1, another((ArrayNode) t.at(path), index)))));
+                        () -> attempt(() -> edit(t -> ((ArrayNode) t.at(path))
+                                .insert(index + 1, Clauses.another(t, name, (ArrayNode) t.at(path), index)))));
                 Button out = Labels.act(
                         Wording.of("desk.press.take-out"),
                         Wording.of("desk.press.take-clause-out"),
@@ -183,22 +205,6 @@ public final class PressView extends BriefView {
             page.getChildren().add(line);
             clauses(page, array.get(i), name, path + "/" + i, depth + 1);
         }
-    }
-
-    /** A copy of a clause, by an id of its own where it has one. */
-    private static JsonNode another(ArrayNode all, int index) {
-        JsonNode copy = all.get(index).deepCopy();
-        if (copy instanceof ObjectNode object && object.has("id")) {
-            List<String> taken = new ArrayList<>();
-            all.forEach(n -> taken.add(n.path("id").asText()));
-            String base = object.get("id").asText().replaceAll("-\\d+$", "");
-            int n = 2;
-            while (taken.contains(base + "-" + n)) {
-                n++;
-            }
-            object.put("id", base + "-" + n);
-        }
-        return copy;
     }
 
     private static Label head(String text, int depth) {
@@ -218,7 +224,7 @@ public final class PressView extends BriefView {
         String id = "clause" + path.replace('/', '-');
         String text = value.isArray() ? listed(value) : value.asText();
         var choices = BriefWords.choices(name, value.isBoolean());
-        if (!isOwn() || (name.equals("ink") && in.equals("costs"))) {
+        if (!isOwn() || (in.equals("costs") && (name.equals("ink") || name.equals("trim")))) {
             String said = name.equals("ink") ? inkName(text) : BriefWords.value(name, text);
             line.getChildren().add(Labels.wrapped(said, "strong"));
         } else if (choices.isPresent()) {
@@ -269,7 +275,7 @@ public final class PressView extends BriefView {
             parent.put(name, text.equalsIgnoreCase("true") || text.equalsIgnoreCase("yes"));
         } else if (was.isNumber()) {
             double number =
-                    jorn.measure.Numeral.read(text).orElseThrow(() -> Trouble.of("desk.press.not-number", text));
+                    jorn.measure.Numeral.readSigned(text).orElseThrow(() -> Trouble.of("desk.press.not-number", text));
             if (number == Math.rint(number) && was.isInt()) {
                 parent.put(name, (int) number);
             } else {

@@ -8,17 +8,17 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
-import jorn.brief.Money;
 import jorn.desk.view.CanvasPane;
 import jorn.desk.view.Theme;
 import jorn.measure.Numeral;
-import jorn.measure.Scalar;
+import jorn.money.Money;
 import jorn.say.Wording;
 
 /** The list price against what is kept of it, in one market. The point is moved by hand, or with the arrow keys. */
 final class PricePlot extends CanvasPane {
     private static final double AHEAD = 3.2;
     private static final double FINE = 0.1;
+    private static final int STEPS = 90;
 
     private final Money money;
     private final DoubleConsumer onPrice;
@@ -76,12 +76,8 @@ final class PricePlot extends CanvasPane {
         return Math.round(amount * 100) / 100.0;
     }
 
-    private static double value(jorn.measure.Figure figure) {
-        return ((Scalar) figure.value()).value();
-    }
-
     private double lowest() {
-        return value(money.lowest());
+        return money.lowest().number();
     }
 
     private double most() {
@@ -102,8 +98,8 @@ final class PricePlot extends CanvasPane {
     }
 
     private double y(double kept) {
-        double high = value(money.kept(most()));
-        double low = value(money.kept(0));
+        double high = money.keptAt(most());
+        double low = money.keptAt(0);
         return em() * 0.6 + (high - kept) / (high - low) * (getHeight() - em() * 2.2);
     }
 
@@ -126,15 +122,8 @@ final class PricePlot extends CanvasPane {
                 last = x(p);
             }
         }
-        // Below the lowest price every copy costs the author money.
-        g.setStroke(Theme.THREAD);
-        g.setLineWidth(2);
-        g.setLineDashes(3, 4);
-        g.strokeLine(x(0), y(value(money.kept(0))), x(lowest()), zero);
-        g.setLineDashes();
-        g.setStroke(Theme.INK);
-        g.strokeLine(x(lowest()), zero, x(most()), y(value(money.kept(most()))));
-        double kept = value(money.kept(cent(price)));
+        line(g);
+        double kept = money.keptAt(cent(price));
         g.setStroke(Theme.THREAD);
         g.setLineWidth(1);
         g.strokeLine(x(price), y(kept), x(price), height - em() * 1.1);
@@ -150,6 +139,22 @@ final class PricePlot extends CanvasPane {
                     Numeral.fixed(kept, 2),
                     money.market().currency());
             write(g, words, x(price) + (atRight ? -10 : 10), y(kept) - em() * 0.2, Theme.THREAD, true);
+        }
+    }
+
+    /** What is kept at each price; broken where every copy costs the author money. It steps where the share does. */
+    private void line(GraphicsContext g) {
+        g.setLineWidth(2);
+        double step = most() / STEPS;
+        for (int i = 0; i < STEPS; i++) {
+            double from = i * step;
+            double to = from + step;
+            boolean loses = money.keptAt(from + step / 2) < 0;
+            if (loses && i % 2 == 1) {
+                continue;
+            }
+            g.setStroke(loses ? Theme.THREAD : Theme.INK);
+            g.strokeLine(x(from), y(money.keptAt(from)), x(to), y(money.keptAt(to)));
         }
     }
 }

@@ -8,7 +8,6 @@ import javafx.scene.text.TextAlignment;
 import jorn.desk.view.CanvasPane;
 import jorn.desk.view.Theme;
 import jorn.measure.Length;
-import jorn.measure.Numeral;
 import jorn.measure.Quantity.Precision;
 import jorn.measure.Size;
 import jorn.measure.Unit;
@@ -24,6 +23,7 @@ import jorn.say.Wording;
  */
 final class RateCard extends CanvasPane {
     private static final int LEAVES = 100;
+    private static final int STEPS = 60;
     private static final double[][] DASHES = {{}, {7, 3}, {2, 3}, {7, 3, 2, 3}};
 
     private final PressProfile press;
@@ -201,35 +201,36 @@ final class RateCard extends CanvasPane {
         double foot = y + h - em() * 1.6;
         int most =
                 press.bindings().stream().mapToInt(b -> b.pages().max()).max().orElse(100);
-        double dearest = market.costs().stream()
-                .mapToDouble(c -> c.fixed() + c.perPage() * most)
-                .max()
-                .orElse(1);
-        double room = w - em() * 7;
+        List<CostLine> lines = CostLine.of(market);
+        double dearest = lines.stream().mapToDouble(l -> l.at(most)).max().orElse(1);
+        double room = w - em() * 9;
         g.setStroke(Theme.SOFT_INK);
         g.setLineWidth(1);
         g.strokeLine(x, foot, x + room, foot);
-        double last = Double.MAX_VALUE;
-        for (int i = 0; i < market.costs().size(); i++) {
-            Market.Cost cost = market.costs().get(i);
-            double end = foot - (cost.fixed() + cost.perPage() * most) / dearest * (foot - y - em() * 2);
-            double start = foot - cost.fixed() / dearest * (foot - y - em() * 2);
+        double apart = Math.min(em() * 2.4, (foot - y - em()) / Math.max(1, lines.size()));
+        double below = foot + em() * 1.2;
+        // From the lowest up, so that each name stands beside its line or above the one that follows.
+        for (int i = lines.size() - 1; i >= 0; i--) {
+            CostLine line = lines.get(i);
+            double[] xs = new double[STEPS];
+            double[] ys = new double[STEPS];
+            for (int n = 1; n <= STEPS; n++) {
+                int pages = Math.max(1, most * n / STEPS);
+                xs[n - 1] = x + room * n / STEPS;
+                ys[n - 1] = foot - line.at(pages) / Math.max(1e-9, dearest) * (foot - y - em() * 2);
+            }
             g.setStroke(Theme.INK);
             g.setLineWidth(1.8);
             g.setLineDashes(DASHES[i % DASHES.length]);
-            g.strokeLine(x, start, x + room, end);
+            g.strokePolyline(xs, ys, STEPS);
             g.setLineDashes();
             g.setTextAlign(TextAlignment.LEFT);
-            String ink = press.inks().stream()
-                    .filter(k -> k.id().equals(cost.ink()))
-                    .map(k -> k.called())
-                    .findFirst()
-                    .orElse(cost.ink());
-            double at = Math.abs(end - last) < em() * 2.4 ? last + em() * 2.4 : end;
-            write(g, fitting(ink, em() * 6.8), x + room + 6, at + em() * 0.3, Theme.INK, false);
-            String sum = Numeral.fixed(cost.fixed(), 2) + " + " + Numeral.trimmed(cost.perPage(), 4);
-            write(g, sum, x + room + 6, at + em() * 1.4, Theme.SOFT_INK, false);
-            last = at;
+            double at = Math.min(ys[STEPS - 1], below - apart);
+            write(g, fitting(line.name(press), em() * 8.8), x + room + 6, at + em() * 0.3, Theme.INK, false);
+            if (apart > em() * 2.2) {
+                write(g, line.sum(), x + room + 6, at + em() * 1.4, Theme.SOFT_INK, false);
+            }
+            below = at;
         }
         g.setTextAlign(TextAlignment.CENTER);
         write(g, Wording.of("desk.rate-card.pages-to", most), x + room / 2, foot + em() * 1.15, Theme.SOFT_INK, false);

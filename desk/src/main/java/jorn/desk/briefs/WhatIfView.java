@@ -24,6 +24,7 @@ import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
+import jorn.edition.Edition;
 import jorn.measure.Numeral;
 import jorn.measure.Size;
 import jorn.measure.Unit;
@@ -102,7 +103,7 @@ public final class WhatIfView extends BriefView {
                 new ArrayList<>(List.of(new Weighed(book, desk.state().get().measures())));
         desk.whatIfs().forEach(b -> {
             Book other = book.withBrief(b);
-            all.add(new Weighed(other, Measures.of(other)));
+            all.add(new Weighed(other, Edition.of(other).measures()));
         });
         Shelf shelf = new Shelf(painter, desk.unit().get(), em());
         for (int i = 0; i < all.size(); i++) {

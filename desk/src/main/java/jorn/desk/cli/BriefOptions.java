@@ -1,11 +1,16 @@
 package jorn.desk.cli;
 
+import java.util.Optional;
 import jorn.art.Reading;
 import jorn.book.Brief;
+import jorn.book.Wishes;
 import jorn.measure.Numeral;
 import jorn.measure.Size;
 import jorn.measure.Unit;
 import jorn.press.Binding;
+import jorn.press.BindingEdge;
+import jorn.press.Finish;
+import jorn.press.HolePattern;
 import jorn.press.PressProfile;
 import jorn.say.Wording;
 import picocli.CommandLine.Model.CommandSpec;
@@ -44,8 +49,20 @@ final class BriefOptions {
     @Option(names = "--rtl", description = "${bundle:cli.brief-options.reads-from-right-left}")
     boolean rtl;
 
+    @Option(names = "--edge", paramLabel = "E", description = "${bundle:cli.brief-options.edge}")
+    String edge;
+
+    @Option(names = "--holes", paramLabel = "H", description = "${bundle:cli.brief-options.holes}")
+    String holes;
+
+    @Option(names = "--finish", paramLabel = "F", description = "${bundle:cli.brief-options.finish}")
+    String finish;
+
     boolean isEmpty() {
         return !rtl
+                && edge == null
+                && holes == null
+                && finish == null
                 && press == null
                 && trim == null
                 && pages == null
@@ -79,6 +96,22 @@ final class BriefOptions {
         if (ink != null) {
             brief = brief.withInk(profile.requireInk(ink).id());
         }
-        return brief.withReading(rtl ? Reading.RIGHT_TO_LEFT : base.reading()).require();
+        return wished(brief.withReading(rtl ? Reading.RIGHT_TO_LEFT : base.reading()))
+                .require();
+    }
+
+    /** With the edge, the holes and the finish, refused where they cannot be had. */
+    private Brief wished(Brief brief) {
+        Wishes wishes = brief.wishes();
+        if (edge != null) {
+            wishes = wishes.withEdge(Optional.of(brief.offer().requireEdge(BindingEdge.of(edge))));
+        }
+        if (holes != null) {
+            wishes = wishes.withHoles(Optional.of(HolePattern.of(holes).id()));
+        }
+        if (finish != null) {
+            wishes = wishes.withFinish(Optional.of(brief.press().requireFinish(Finish.of(finish))));
+        }
+        return brief.withWishes(wishes);
     }
 }

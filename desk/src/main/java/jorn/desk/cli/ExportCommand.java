@@ -66,6 +66,7 @@ final class ExportCommand implements Callable<Integer> {
         if (!ready) {
             told(check, err);
         }
+        Exporter.tooLarge(edition.book().brief().press(), written).forEach(m -> err.println(m.text()));
         if (json) {
             List<Map<String, Object>> array =
                     written.stream().map(ExportCommand::object).toList();

@@ -6,16 +6,22 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import jorn.book.Book;
+import jorn.book.DirectPlan;
+import jorn.book.Plans;
 import jorn.book.Starter;
 import jorn.brief.Measures;
+import jorn.brief.Measures.Reckoning;
+import jorn.edition.Edition;
 import jorn.json.Json;
-import jorn.makeup.Paginator;
 import jorn.measure.Figure;
 import jorn.measure.Length;
 import jorn.measure.Numeral;
 import jorn.measure.Scalar;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.press.Market;
+import jorn.press.PressProfile;
+import jorn.say.Wording;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -41,6 +47,15 @@ final class MeasureCommand implements Callable<Integer> {
     @Option(names = "--market", paramLabel = "M", description = "${bundle:cli.measure.market-press-us-uk}")
     private String market;
 
+    @Option(names = "--channel", paramLabel = "C", description = "${bundle:cli.measure.channel}")
+    private String channel;
+
+    @Option(names = "--tax", paramLabel = "R", description = "${bundle:cli.measure.tax}")
+    private String tax;
+
+    @Option(names = "--copies", paramLabel = "N", description = "${bundle:cli.measure.copies}")
+    private String copies;
+
     @Option(names = "--json", description = "${bundle:cli.measure.one-json-object-keyed}")
     private boolean json;
 
@@ -48,7 +63,7 @@ final class MeasureCommand implements Callable<Integer> {
     public Integer call() {
         var out = spec.commandLine().getOut();
         Book book = priced(book());
-        Measures measures = Measures.of(book, Paginator.of(book), market == null ? "" : market);
+        Measures measures = measures(book);
         if (json) {
             Map<String, Object> all = new LinkedHashMap<>();
             measures.all().forEach((key, figure) -> all.put(key, object(figure)));
@@ -65,6 +80,13 @@ final class MeasureCommand implements Callable<Integer> {
         return JornCommand.DONE;
     }
 
+    private Measures measures(Book book) {
+        Edition edition = Edition.of(book);
+        Reckoning how =
+                new Reckoning(market == null ? "" : market, channel == null ? "" : channel, edition.colouredPages());
+        return Measures.of(book, edition.pagination(), how);
+    }
+
     private Book book() {
         if (file != null) {
             if (!options.isEmpty()) {
@@ -79,21 +101,38 @@ final class MeasureCommand implements Callable<Integer> {
                 options.brief(Starter.NOTEBOOK.usualBrief()).withBleed(options.bleed));
     }
 
-    /** The book with the price and market of the command line. */
+    /** The book with the price, the tax and the copies of the command line. */
     private Book priced(Book book) {
-        var press = book.brief().press();
-        if (market != null) {
-            press.requireMarket(market);
-        }
-        if (price == null) {
+        PressProfile press = book.brief().press();
+        boolean asked = price != null || market != null || channel != null || tax != null || copies != null;
+        if (!asked) {
             return book;
         }
         if (press.markets().isEmpty()) {
             throw Trouble.of("cli.measure.states-no-costs-so", press.name());
         }
-        double amount = Numeral.read(price).orElseThrow(() -> Trouble.of("cli.measure.not-price", price));
-        String where = market == null ? press.markets().get(0).id() : market;
-        return book.withPlans(book.plans().withPrice(where, Optional.of(amount)));
+        Market where = market == null ? press.markets().get(0) : press.requireMarket(market);
+        if (channel != null) {
+            where.requireChannel(channel);
+        }
+        Plans plans = book.plans();
+        if (price != null) {
+            plans = plans.withPrice(where.id(), Optional.of(number(price, "cli.measure.not-price")));
+        }
+        if (tax != null) {
+            Optional<Double> rate = Optional.of(number(tax, "cli.measure.not-tax"));
+            plans = plans.withSelling(plans.selling().withTax(where.id(), rate));
+        }
+        if (copies != null) {
+            int n = Numeral.count(copies, Wording.of("cli.measure.number-copies"), 1, 1_000_000);
+            plans = plans.withDirect(
+                    Optional.of(plans.direct().orElse(DirectPlan.CUSTOMARY).withCopies(n)));
+        }
+        return book.withPlans(plans);
+    }
+
+    private static double number(String text, String refusal) {
+        return Numeral.readSigned(text.replace("%", "")).orElseThrow(() -> Trouble.of(refusal, text));
     }
 
     private static Map<String, Object> object(Figure figure) {

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import jorn.art.Box;
-import jorn.art.Reading;
 import jorn.art.Side;
 import jorn.book.Pagination;
 import jorn.desk.model.BookState;
@@ -55,7 +54,7 @@ final class StripLayout {
         thumbHeight = Math.max(20, height - TOP - marks(strip.hasCycles(), em));
         Box trim = state.edition().pages().frame(Side.RECTO).trim();
         thumbWidth = thumbHeight * trim.width() / trim.height();
-        fromRight = state.book().brief().reading() == Reading.RIGHT_TO_LEFT;
+        fromRight = !state.book().brief().isRightHand(Side.RECTO);
         starts = new double[strip.shown().size()];
         double x = SIDE_GAP;
         for (int i = 0; i < starts.length; i++) {
@@ -135,7 +134,7 @@ final class StripLayout {
     }
 
     private boolean isAtRight(int page) {
-        return state.book().brief().reading().isRightHand(Side.of(page));
+        return state.book().brief().isRightHand(Side.of(page));
     }
 
     /** The left edge of what a stretch of pages shows. */

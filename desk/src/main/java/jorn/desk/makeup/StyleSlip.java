@@ -135,7 +135,7 @@ public final class StyleSlip extends Slip {
     /** The spread of a page in a book that looks otherwise; its pages are those of the book as it is. */
     private static List<PageArt> spread(Book dressed, Pagination pagination, int page) {
         PageComposer pages = new PageComposer(dressed, pagination, PageGeometry.of(dressed, pagination.pageCount()));
-        return SpreadPicture.open(pages, pagination, dressed.brief().reading(), page);
+        return SpreadPicture.open(pages, pagination, dressed.brief(), page);
     }
 
     private List<javafx.scene.Node> deeds() {

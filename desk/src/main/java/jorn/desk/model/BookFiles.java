@@ -11,7 +11,10 @@ import javafx.application.Platform;
 import javafx.util.Duration;
 import jorn.art.Picture;
 import jorn.book.Book;
+import jorn.check.PressChange;
 import jorn.measure.Trouble;
+import jorn.measure.Unit;
+import jorn.press.PressShelf;
 import jorn.print.export.FileNames;
 import jorn.say.Message;
 import jorn.say.Wording;
@@ -105,9 +108,22 @@ public final class BookFiles {
                 desk.lay(book, opened.newer() ? Optional.empty() : Optional.of(path), opened.stamp());
                 desk.settings().addRecent(path);
                 sayWhatIsKept(book, opened.newer(), path);
-                offerWaiting();
+                if (!offerWaiting()) {
+                    askAboutPress();
+                }
             }
         });
+    }
+
+    /** Tells what another profile of its press would change in the book on the desk, if there is one, and lets the user choose. */
+    private void askAboutPress() {
+        PressShelf shelf = desk.shelf();
+        Unit unit = desk.unit().get();
+        Book book = desk.book();
+        fetch(
+                () -> PressChange.pending(book, shelf).map(c -> new PressNews(c, c.consequences(unit))).stream()
+                        .toList(),
+                news -> news.forEach(n -> n.ask(desk)));
     }
 
     private void sayWhatIsKept(Book book, boolean newer, Path path) {
@@ -118,8 +134,12 @@ public final class BookFiles {
         }
     }
 
-    /** Newer work on the book that was just opened, which some window did not save. */
-    private void offerWaiting() {
+    /**
+     * Newer work on the book that was just opened, which some window did not save.
+     *
+     * @return whether something is asked
+     */
+    private boolean offerWaiting() {
         KeptBook kept = keeper.book();
         List<Waiting> waiting = kept.waiting();
         if (!waiting.isEmpty()) {
@@ -128,11 +148,16 @@ public final class BookFiles {
                     Message.of("desk.book-files.work-waits", latest.title(), Moments.inWords(latest.when())),
                     Message.of("desk.book-files.work-waits.do"),
                     choice("go-on", "desk.book-files.go-on", () -> resume(latest)),
-                    choice("leave", "desk.book-files.leave", () -> {}),
-                    choice("throw-away", "desk.book-files.throw-away", () -> drop(latest)));
+                    choice("leave", "desk.book-files.leave", this::askAboutPress),
+                    choice("throw-away", "desk.book-files.throw-away", () -> {
+                        drop(latest);
+                        askAboutPress();
+                    }));
+            return true;
         } else if (kept.isOpenElsewhere()) {
             desk.say("desk.book-files.open-elsewhere", desk.book().shownTitle());
         }
+        return false;
     }
 
     private static Notice.Choice choice(String id, String key, Runnable deed) {
@@ -157,6 +182,7 @@ public final class BookFiles {
         Waiting.Resumed resumed = waiting.resume();
         keeper.attend(resumed.history().now(), Optional.of(resumed.work()));
         desk.layResumed(resumed);
+        askAboutPress();
     }
 
     private void drop(Waiting waiting) {

@@ -24,7 +24,7 @@ final class Consequences {
         }
         int pages = now.pagination().pageCount();
         int asked = after.pages();
-        int multiple = after.offer().pages().multiple();
+        int multiple = after.pageRule().multiple();
         boolean stepped = asked > 1 && pages > asked && pages - asked < multiple;
         if (stepped
                 && (asked != before.pages()

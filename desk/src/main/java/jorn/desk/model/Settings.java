@@ -160,6 +160,11 @@ public final class Settings {
         return data.resolve("kept");
     }
 
+    /** The folder of the settings, in which the user's own data files lie. */
+    public Path folder() {
+        return folder;
+    }
+
     /** Where the user's own press profiles are. */
     public Path pressFolder() {
         return folder.resolve("presses");

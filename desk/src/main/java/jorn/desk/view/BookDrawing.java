@@ -130,6 +130,7 @@ public final class BookDrawing extends CanvasPane {
         g.setStroke(Theme.INK);
         g.setLineWidth(1.1);
         g.strokeRect(0, 0, w * s, h * s);
+        EdgeMarks.draw(g, state, w * s, h * s, s);
         g.restore();
     }
 

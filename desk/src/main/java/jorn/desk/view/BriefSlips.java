@@ -12,7 +12,9 @@ import jorn.book.Brief;
 import jorn.book.MarginChoice;
 import jorn.book.Starter;
 import jorn.brief.Measures;
+import jorn.brief.Measures.Reckoning;
 import jorn.desk.model.Desk;
+import jorn.makeup.Paginator;
 import jorn.measure.Numeral;
 import jorn.measure.PaperSize;
 import jorn.measure.Size;
@@ -48,7 +50,10 @@ public final class BriefSlips {
 
     /** What a figure would be after a change. */
     private String entails(String key, UnaryOperator<Book> change) {
-        return Measures.of(change.apply(desk.book()))
+        Book changed = change.apply(desk.book());
+        // What is on the pages does not hang on what is asked here, so it is not counted anew.
+        Reckoning how = Reckoning.CUSTOMARY.counted(desk.state().get().edition().colouredPages());
+        return Measures.of(changed, Paginator.of(changed), how)
                 .find(key)
                 .map(f -> f.text(unit()))
                 .orElse("");
@@ -105,6 +110,7 @@ public final class BriefSlips {
     public Slip pages() {
         Slip slip = new Slip(Wording.of("desk.brief-slips.how-many-pages"));
         BindingOffer offer = brief().offer();
+        BindingOffer.PageRule rule = brief().pageRule();
         slip.field(
                 Wording.of("desk.brief-slips.pages"),
                 "field-pages",
@@ -115,11 +121,10 @@ public final class BriefSlips {
                     brief().withPages(n).require();
                     desk.changeBrief("pages", b -> b.withPages(n));
                 });
-        slip.say(Wording.of(
-                "desk.brief-slips.takes", brief().press().name(), offer.pages().inWords()));
+        slip.say(Wording.of("desk.brief-slips.takes", brief().press().name(), rule.inWords()));
         offer.spineText().ifPresent(s -> slip.say(Wording.of("desk.brief-slips.text-on-spine-needs", s.minPages())));
         for (int n : USUAL_PAGES) {
-            if (offer.pages().takes(n)) {
+            if (rule.takes(n)) {
                 boolean spine = brief().binding().hasSpine();
                 String so = entailsBrief(spine ? "spine.width" : "book.thickness", b -> b.withPages(n));
                 slip.add(slip.choice(
@@ -212,7 +217,7 @@ public final class BriefSlips {
             Binding each = offer.binding();
             slip.add(slip.choice(
                     sentenceCase(offer.inWords()),
-                    offer.pages().inWords(),
+                    brief().withBinding(each).pageRule().inWords(),
                     each == brief().binding(),
                     () -> desk.changeBrief("binding", b -> b.withBinding(each))));
         }

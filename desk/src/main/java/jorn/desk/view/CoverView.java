@@ -180,6 +180,12 @@ public class CoverView extends CanvasPane {
             Rectangle2D at = placeOf(strip);
             Hatch.rect(g, Hatch.Pattern.RISING, ink, at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
         }
+        for (Box hole : state.cover().holes()) {
+            Rectangle2D at = placeOf(hole);
+            g.setFill(Theme.PAPER);
+            g.fillOval(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
+            g.strokeOval(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
+        }
         state.cover().barcode().ifPresent(box -> {
             Rectangle2D at = placeOf(box);
             Hatch.rect(g, Hatch.Pattern.CROSSED, ink, at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());

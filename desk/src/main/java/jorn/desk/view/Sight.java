@@ -23,8 +23,12 @@ final class Sight {
     /** What is seen, in pixels, and what of it is for words under the pages. */
     record View(double width, double height, double foot) {}
 
-    /** The trimmed page and what lies beyond it, in points. */
-    record Leaf(Box trim, double outer) {}
+    /**
+     * The trimmed page and what lies beyond it, in points.
+     *
+     * @param stacked whether the facing pages lie one above the other, as where leaves are turned up
+     */
+    record Leaf(Box trim, double outer, boolean stacked) {}
 
     boolean isSingle() {
         return single;
@@ -49,10 +53,8 @@ final class Sight {
 
     /** The scale at which all is seen, in pixels to a point. */
     double fit(View view, Leaf leaf) {
-        double across = single
-                ? leaf.trim().width() + 2 * leaf.outer()
-                : 2 * (leaf.trim().width() + leaf.outer());
-        double down = leaf.trim().height() + 2 * leaf.outer();
+        double across = across(leaf) * leaf.trim().width() + 2 * leaf.outer();
+        double down = down(leaf) * leaf.trim().height() + 2 * leaf.outer();
         return Math.max(
                 FARTHEST, Math.min((view.width() - 2 * SIDE) / across, (view.height() - TOP - 3 - view.foot()) / down));
     }
@@ -82,27 +84,35 @@ final class Sight {
     /** Some of the pages always stays in sight. */
     private void clamp(View view, Leaf leaf) {
         double s = scale(view, leaf);
-        double across = (single ? 1 : 2) * leaf.trim().width() * s;
-        double down = leaf.trim().height() * s;
+        double across = across(leaf) * leaf.trim().width() * s;
+        double down = down(leaf) * leaf.trim().height() * s;
         double mostX = Math.max(0, (across - view.width()) / 2 + 40);
         double mostY = Math.max(0, (down - view.height()) / 2 + 40);
         panX = Math.max(-mostX, Math.min(mostX, panX));
         panY = Math.max(-mostY, Math.min(mostY, panY));
     }
 
+    private int across(Leaf leaf) {
+        return single || leaf.stacked() ? 1 : 2;
+    }
+
+    private int down(Leaf leaf) {
+        return single || !leaf.stacked() ? 1 : 2;
+    }
+
     private static double middle(View view) {
         return (view.height() - view.foot() + TOP) / 2;
     }
 
-    /** Where a page lies; the one at the right begins at the fold. */
-    Rectangle2D place(boolean atRight, View view, Leaf leaf) {
+    /** Where a page lies; the one at the right, or below, begins at the fold. */
+    Rectangle2D place(boolean second, View view, Leaf leaf) {
         double s = scale(view, leaf);
         double w = leaf.trim().width() * s;
         double h = leaf.trim().height() * s;
         double fold = view.width() / 2 + panX;
-        double x = single ? fold - w / 2 : atRight ? fold : fold - w;
-        double y = middle(view) + panY - h / 2;
-        if (isWhole()) {
+        double x = single || leaf.stacked() ? fold - w / 2 : second ? fold : fold - w;
+        double y = middle(view) + panY - (single || !leaf.stacked() ? h / 2 : second ? 0 : h);
+        if (isWhole() && !leaf.stacked()) {
             y = Math.max(TOP + leaf.outer() * s, y);
         }
         return new Rectangle2D(x, y, w, h);

@@ -9,8 +9,8 @@ import javafx.application.Platform;
 import javafx.scene.canvas.GraphicsContext;
 import jorn.art.Box;
 import jorn.art.PageArt;
-import jorn.art.Reading;
 import jorn.art.Side;
+import jorn.book.Brief;
 import jorn.book.Pagination;
 import jorn.makeup.PageComposer;
 import jorn.measure.Size;
@@ -62,7 +62,7 @@ public final class SpreadPicture extends CanvasPane {
      *
      * @param page from 1; 0 for the inside of the front cover
      */
-    public static List<PageArt> open(PageComposer pages, Pagination pagination, Reading reading, int page) {
+    public static List<PageArt> open(PageComposer pages, Pagination pagination, Brief brief, int page) {
         int spread = Pagination.spreadOf(page);
         OptionalInt verso = pagination.versoOf(spread);
         OptionalInt recto = pagination.rectoOf(spread);
@@ -70,7 +70,7 @@ public final class SpreadPicture extends CanvasPane {
         PageArt bare = new PageArt(there.trim(), there.bleed(), List.of());
         PageArt second = recto.isPresent() ? pages.page(recto.getAsInt()) : bare;
         PageArt first = verso.isPresent() ? there : bare;
-        return reading.isRightHand(Side.RECTO) ? List.of(first, second) : List.of(second, first);
+        return brief.isRightHand(Side.RECTO) ? List.of(first, second) : List.of(second, first);
     }
 
     @Override

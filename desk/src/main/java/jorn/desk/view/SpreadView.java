@@ -218,7 +218,7 @@ public final class SpreadView extends CanvasPane {
 
     private Sight.Leaf leaf() {
         Box trim = state.edition().pages().frame(Side.RECTO).trim();
-        return new Sight.Leaf(trim, zones ? outer() : 0);
+        return new Sight.Leaf(trim, zones ? outer() : 0, isStacked());
     }
 
     /** The pages that are shown, from the first. */
@@ -310,8 +310,14 @@ public final class SpreadView extends CanvasPane {
         return sight.place(isAtRight(page), view(), leaf());
     }
 
+    /** Whether the pages lie one above the other: leaves that are held at the head are turned up. */
+    private boolean isStacked() {
+        return state.book().brief().isHeadBound();
+    }
+
+    /** Whether a page lies at the right of the other, or below it. */
     private boolean isAtRight(int page) {
-        return state.book().brief().reading().isRightHand(Side.of(page));
+        return state.book().brief().isRightHand(Side.of(page));
     }
 
     /** Where a box on a page lies in the view. */
@@ -370,7 +376,7 @@ public final class SpreadView extends CanvasPane {
                 g, PaperTint.of(state.book().brief()), all.getMinX(), all.getMinY(), all.getWidth(), all.getHeight());
         Rectangle2D at = placeOf(n);
         if (zones) {
-            SpreadZones.draw(g, frame, all, at, scale());
+            SpreadZones.draw(g, state.edition().geometry(), frame, all, at, scale());
         }
         g.setStroke(Theme.HAIRLINE);
         g.setLineWidth(1);
@@ -387,8 +393,19 @@ public final class SpreadView extends CanvasPane {
             g.strokeRect(m.getMinX(), m.getMinY(), m.getWidth(), m.getHeight());
         }
         g.setTextAlign(TextAlignment.CENTER);
-        String whole = n + ", " + state.book().brief().reading().hand(Side.of(n)) + runName(n);
+        String whole = n + ", " + state.book().brief().hand(Side.of(n)) + runName(n);
         String label = widthOf(whole) < at.getWidth() - 6 ? whole : Integer.toString(n);
+        if (isStacked() && !sight.isSingle()) {
+            g.setTextAlign(TextAlignment.LEFT);
+            write(
+                    g,
+                    whole,
+                    all.getMaxX() + em() * 0.8,
+                    at.getMinY() + at.getHeight() / 2,
+                    n == chosen ? Theme.INK : Theme.SOFT_INK,
+                    n == chosen);
+            return;
+        }
         double under = Math.min(all.getMaxY() + em() * 1.15, getHeight() - em() * 0.3);
         write(g, label, at.getMinX() + at.getWidth() / 2, under, n == chosen ? Theme.INK : Theme.SOFT_INK, n == chosen);
     }
@@ -441,6 +458,10 @@ public final class SpreadView extends CanvasPane {
         }
         Box b = frame.bleed();
         Box t = frame.trim();
+        if (isStacked()) {
+            boolean below = frame.side() == Side.RECTO;
+            return Box.between(b.x(), below ? t.y() : b.y(), b.right(), below ? b.bottom() : t.bottom());
+        }
         boolean recto = frame.gutterAtLeft();
         return Box.between(recto ? t.x() : b.x(), b.y(), recto ? b.right() : t.right(), b.bottom());
     }
@@ -451,7 +472,11 @@ public final class SpreadView extends CanvasPane {
             double x = isAtRight(recto()) ? at.getMinX() : at.getMaxX();
             g.setStroke(Theme.SOFT_INK);
             g.setLineWidth(1);
-            g.strokeLine(x, at.getMinY(), x, at.getMaxY());
+            if (isStacked()) {
+                g.strokeLine(at.getMinX(), at.getMinY(), at.getMaxX(), at.getMinY());
+            } else {
+                g.strokeLine(x, at.getMinY(), x, at.getMaxY());
+            }
         }
     }
 
@@ -462,11 +487,16 @@ public final class SpreadView extends CanvasPane {
         }
         int n = Math.max(verso(), recto());
         Rectangle2D at = placeOf(n);
-        double centre = isAtRight(n) ? at.getMinX() - at.getWidth() / 2 : at.getMaxX() + at.getWidth() / 2;
+        double centre = isStacked()
+                ? at.getMinX() + at.getWidth() / 2
+                : isAtRight(n) ? at.getMinX() - at.getWidth() / 2 : at.getMaxX() + at.getWidth() / 2;
+        double middle = isStacked()
+                ? isAtRight(n) ? at.getMinY() - at.getHeight() / 2 : at.getMaxY() + at.getHeight() / 2
+                : at.getMinY() + at.getHeight() / 2;
         g.setTextAlign(TextAlignment.CENTER);
         String cover = state.cover().isDelivered()
                 ? Wording.of("desk.spread.inside-cover")
                 : Wording.of("desk.spread.nothing-faces-page");
-        aside(g, cover, centre, at.getMinY() + at.getHeight() / 2, Theme.SOFT_INK);
+        aside(g, cover, centre, middle, Theme.SOFT_INK);
     }
 }

@@ -5,6 +5,7 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import jorn.art.Box;
 import jorn.art.Frame;
+import jorn.art.Side;
 import jorn.desk.model.BookState;
 import jorn.makeup.PageGeometry;
 import jorn.measure.Unit;
@@ -20,23 +21,53 @@ final class SpreadZones {
     /**
      * Draws them.
      *
+     * @param page the measures of the book's pages
      * @param all the page with its bleed, in pixels
      * @param at the trimmed page
      * @param scale pixels to a point
      */
-    static void draw(GraphicsContext g, Frame frame, Rectangle2D all, Rectangle2D at, double scale) {
+    static void draw(GraphicsContext g, PageGeometry page, Frame frame, Rectangle2D all, Rectangle2D at, double scale) {
         Hatch.frame(g, Hatch.Pattern.FALLING, ZONE, all, at);
-        boolean recto = frame.gutterAtLeft();
-        double gutter =
-                (recto ? frame.text().x() : frame.trim().right() - frame.text().right()) * scale;
-        double x = recto ? at.getMinX() : at.getMaxX() - gutter;
-        Hatch.rect(g, Hatch.Pattern.RISING, GUTTER, x, at.getMinY(), gutter, at.getHeight());
+        Rectangle2D gutter = gutter(page, frame, at, scale);
+        Hatch.rect(
+                g,
+                Hatch.Pattern.RISING,
+                GUTTER,
+                gutter.getMinX(),
+                gutter.getMinY(),
+                gutter.getWidth(),
+                gutter.getHeight());
+        holes(g, page, frame, at, scale);
         g.setStroke(ZONE);
         g.setLineWidth(0.8);
         g.setLineDashes(3, 3);
         Box t = frame.text();
         g.strokeRect(at.getMinX() + t.x() * scale, at.getMinY() + t.y() * scale, t.width() * scale, t.height() * scale);
         g.setLineDashes();
+    }
+
+    /** The strip along the binding edge. */
+    private static Rectangle2D gutter(PageGeometry page, Frame frame, Rectangle2D at, double scale) {
+        double wide = page.gutter().length().points() * scale;
+        boolean recto = frame.side() == Side.RECTO;
+        if (page.isHeadBound()) {
+            return new Rectangle2D(at.getMinX(), recto ? at.getMinY() : at.getMaxY() - wide, at.getWidth(), wide);
+        }
+        double x = frame.gutterAtLeft() ? at.getMinX() : at.getMaxX() - wide;
+        return new Rectangle2D(x, at.getMinY(), wide, at.getHeight());
+    }
+
+    /** The holes, as what lies under the page is seen through them. */
+    private static void holes(GraphicsContext g, PageGeometry page, Frame frame, Rectangle2D at, double scale) {
+        g.setFill(Theme.PAPER);
+        g.setStroke(ZONE);
+        g.setLineWidth(1);
+        for (Box hole : page.holes(frame.side())) {
+            double x = at.getMinX() + hole.x() * scale;
+            double y = at.getMinY() + hole.y() * scale;
+            g.fillOval(x, y, hole.width() * scale, hole.height() * scale);
+            g.strokeOval(x, y, hole.width() * scale, hole.height() * scale);
+        }
     }
 
     /** What the hatching and the dashes mean, with their measures. */

@@ -60,7 +60,6 @@ public final class StarterPicture {
                 .mapToInt(Slot::number)
                 .findFirst()
                 .orElse(0);
-        return SpreadPicture.open(
-                edition.pages(), edition.pagination(), book.brief().reading(), first);
+        return SpreadPicture.open(edition.pages(), edition.pagination(), book.brief(), first);
     }
 }

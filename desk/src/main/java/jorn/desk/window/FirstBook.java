@@ -32,7 +32,7 @@ final class FirstBook {
             state.measures();
             made.complete(state);
             // What is said and drawn first is said and drawn from warm.
-            book.brief().offer().pages().inWords();
+            book.brief().pageRule().inWords();
             Painter.warm(state.edition().cover().frontArt(), SMALL);
         } catch (RuntimeException | Error e) {
             made.completeExceptionally(e);

@@ -6,36 +6,15 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import jorn.json.Json;
 import jorn.say.Language;
 import jorn.say.Wording;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class CommandLineTest {
-    @TempDir
-    Path folder;
-
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-
-    private int jorn(String... args) {
-        out.getBuffer().setLength(0);
-        err.getBuffer().setLength(0);
-        return JornCommand.run(new PrintWriter(out, true), new PrintWriter(err, true), args);
-    }
-
-    private JsonNode json() {
-        return Json.read(out.toString().getBytes(StandardCharsets.UTF_8), JsonNode.class, "the output");
-    }
-
+class CommandLineTest extends CommandTest {
     private String made(String... more) {
         String file = folder.resolve("hive.jorn").toString();
         String[] args = new String[6 + more.length];

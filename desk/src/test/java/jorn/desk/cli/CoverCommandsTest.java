@@ -6,35 +6,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import javax.imageio.ImageIO;
-import jorn.json.Json;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Covers from the command line: what there is, what one is made of, as a picture, with a number. */
-class CoverCommandsTest {
-    @TempDir
-    Path folder;
-
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-
-    private int jorn(String... args) {
-        out.getBuffer().setLength(0);
-        err.getBuffer().setLength(0);
-        return JornCommand.run(new PrintWriter(out, true), new PrintWriter(err, true), args);
-    }
-
-    private JsonNode json() {
-        return Json.read(out.toString().getBytes(StandardCharsets.UTF_8), JsonNode.class, "the output");
-    }
-
+class CoverCommandsTest extends CommandTest {
     private String made(String... more) {
         String file = folder.resolve("hive.jorn").toString();
         List<String> args = new ArrayList<>(

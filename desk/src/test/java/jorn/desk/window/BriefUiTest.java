@@ -41,7 +41,7 @@ class BriefUiTest extends WindowTest {
         assertEquals("1.15 USD", value("price.kept"));
         retype("#price-us", "3,99");
         assertEquals("-0.05 USD", text("#kept-us"));
-        assertEquals("2 to look at", text("#bench-proof .waiting"), "the price, and the missing title");
+        assertEquals("1 to mend", text("#bench-proof .waiting"), "a price below cost is an error");
         retype("#price-finder", "2.00");
         clickOn("#take-us");
         assertEquals("7.99", ((TextField) lookup("#price-us").query()).getText());
@@ -54,6 +54,70 @@ class BriefUiTest extends WindowTest {
         assertTrue(text("#batch-result").contains("cheaper from 33 copies"), text("#batch-result"));
         retype("#price-us", "cheap");
         assertTrue(text("#view-refusal").contains("is not a price"), text("#view-refusal"));
+    }
+
+    @Test
+    void clausesThatAProfileLacksAreAddedAndRefusedByName() {
+        clickOn("#view-press");
+        clickOn("#press-copy");
+        clickOn("#add-markets-0-tax");
+        retype("#clause-markets-0-tax-book", "7");
+        clickOn("#view-money");
+        assertEquals("7", ((TextField) lookup("#tax-us").query()).getText());
+        clickOn("#view-press");
+        retype("#clause-markets-0-tax-book", "-5");
+        assertTrue(text("#view-refusal").contains("“book” of -5"), text("#view-refusal"));
+        clickOn("#add-markets-0-costs-0-pages");
+        retype("#clause-markets-0-costs-0-pages-from", "1");
+        clickOn("#clause-limits-lastPageBlank-true");
+        assertTrue(desk.state().get().pagination().page(120).isBlank());
+    }
+
+    /** By hand: stationery at 20 % in the UK: 6.99 ÷ 1.2 × 0.6 − 2.05 = 1.445; as a book 6.99 × 0.6 − 2.05 = 2.144. */
+    @Test
+    void whatArrivesHangsOnTaxAndOnTheWayToBuyers() {
+        clickOn("#view-money");
+        retype("#price-uk", "6.99");
+        assertEquals("1.45 GBP", text("#kept-uk"), "a journal is stationery");
+        clickOn("#taxed-as-book");
+        assertEquals("2.14 GBP", text("#kept-uk"));
+        retype("#tax-uk", "5");
+        assertEquals("1.94 GBP", text("#kept-uk"));
+        retype("#tax-uk", "-5");
+        assertTrue(text("#view-refusal").contains("-5"), text("#view-refusal"));
+        retype("#tax-uk", "");
+        retype("#price-us", "5.99");
+        clickOn("#channel-wider");
+        assertEquals("6.10 USD", text("#lowest-us-wider"));
+        assertEquals("-0.04 USD", text("#kept-us-wider"));
+        assertEquals("1 to mend", text("#bench-proof .waiting"), "it loses in one of its ways to buyers");
+        retype("#price-finder", "1.00");
+        clickOn("#take-us");
+        assertEquals("8.99", ((TextField) lookup("#price-us").query()).getText(), "3.44 ÷ 0.4 = 8.60");
+    }
+
+    /** By hand: 10 × 2.44 + 5.00 = 29.40; 8.00 − 2.94 = 5.06; a journal of 204 g in 25 g of paper is posted for 1.95. */
+    @Test
+    void copiesOfOnesOwnAreReckonedToTheGram() {
+        clickOn("#view-money");
+        clickOn("#direct-begin");
+        retype("#direct-delivery", "5");
+        retype("#direct-price", "8");
+        retype("#direct-postage", "225 g 1.10; 500 g 1.95");
+        assertEquals("29.40 USD", text("#sum-direct-order"));
+        assertEquals("5.06 USD", text("#sum-direct-kept"));
+        assertEquals("3.11 USD", text("#sum-direct-kept-post"));
+        assertTrue(text("#postage-note").startsWith("4 g over the step of 225 g"), text("#postage-note"));
+        retype("#direct-postage", "heavy");
+        assertTrue(text("#view-refusal").contains("“heavy”"), text("#view-refusal"));
+        clickOn("#batch-reckoned");
+        retype("#batch-copies", "20");
+        retype("#shop-black-page", "0.01");
+        retype("#shop-cuts", "40");
+        // 120 pages: 118 at 0.01 and two in colour for nothing are 1.18; 35 ÷ (2.44 − 1.18) = 27.8.
+        assertTrue(text("#batch-result").contains("cheaper from 28 copies"), text("#batch-result"));
+        clickOn("#direct-away");
+        assertTrue(desk.book().plans().direct().isEmpty());
     }
 
     @Test
