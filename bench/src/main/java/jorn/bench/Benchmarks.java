@@ -28,7 +28,7 @@ import jorn.press.PressShelf;
 import jorn.print.export.Exporter;
 import jorn.print.export.Progress;
 import jorn.print.export.WrittenFile;
-import jorn.print.pdf.PdfLook;
+import jorn.print.read.PdfLook;
 import jorn.store.BookFile;
 
 /** The benchmarks: each a few warm-up rounds, then the median of several, beside what is aimed for. */

@@ -48,6 +48,19 @@ public record Turn(double a, double b, double c, double d, double e, double f) {
                 y(first.e, first.f));
     }
 
+    /**
+     * The turn that undoes this one.
+     *
+     * @throws ArithmeticException where this one leaves no area
+     */
+    public Turn back() {
+        double area = a * d - b * c;
+        if (area == 0) {
+            throw new ArithmeticException("no way back from " + this);
+        }
+        return new Turn(d / area, -b / area, -c / area, a / area, (c * f - d * e) / area, (b * e - a * f) / area);
+    }
+
     /** How much larger areas become, as a factor of lengths: 1 where it only moves and turns. */
     public double enlarges() {
         return Math.sqrt(Math.abs(a * d - b * c));

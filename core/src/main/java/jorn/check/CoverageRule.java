@@ -6,7 +6,7 @@ import jorn.art.MarkInks;
 import jorn.art.Marks.Standing;
 import jorn.check.Finding.Severity;
 import jorn.deliver.ColourPolicy;
-import jorn.press.PressProfile.PdfRule;
+import jorn.press.PdfRule;
 import jorn.say.Message;
 
 /** More ink in one place than the press takes does not dry: the sum of the four inks, in per cent, by the profile's clause. */

@@ -39,6 +39,11 @@ public final class CoverSheets implements SheetPlan {
         return outsides.size() * (inside ? 2 : 1);
     }
 
+    /** Whether front and back are sheets of their own. */
+    boolean isSplit() {
+        return outsides.size() == 2;
+    }
+
     @Override
     public Sheet sheet(int index) {
         CoverSheet sheet = outsides.get(index % outsides.size());

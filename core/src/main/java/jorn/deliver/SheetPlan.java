@@ -7,7 +7,9 @@ public interface SheetPlan {
     /** What a file is to the one who gets it. */
     enum FileRole {
         INTERIOR("interior"),
-        COVER("cover");
+        COVER("cover"),
+        /** Both in one. */
+        BOOK("book");
 
         private final String id;
 

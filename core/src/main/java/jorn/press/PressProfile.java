@@ -107,35 +107,6 @@ public record PressProfile(
         }
     }
 
-    /**
-     * What kind of PDF a press takes.
-     *
-     * @param standard such as PDF/X-1a; absent for an ordinary PDF
-     * @param colour the inks in which colours must be given
-     * @param transparency whether it may hold transparency
-     * @param totalInk most ink in one place, the sum of the four inks in per cent
-     */
-    public record PdfRule(
-            Optional<String> standard, @Required Colour colour, boolean transparency, Optional<Integer> totalInk) {
-        /** The inks of a file. */
-        public enum Colour {
-            RGB("rgb"),
-            CMYK("cmyk"),
-            GREY("grey");
-
-            private final String id;
-
-            Colour(String id) {
-                this.id = id;
-            }
-
-            @JsonValue
-            public String id() {
-                return id;
-            }
-        }
-    }
-
     /** The newest format that this version of Jorn reads. */
     public static final int FORMAT = 2;
 

@@ -40,7 +40,7 @@ import jorn.layout.Node;
 import jorn.layout.Part;
 import jorn.layout.Stack;
 import jorn.measure.Length;
-import jorn.press.PressProfile.PdfRule;
+import jorn.press.PdfRule;
 import jorn.press.PressShelf;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;

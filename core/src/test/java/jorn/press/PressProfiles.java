@@ -9,7 +9,7 @@ public final class PressProfiles {
     private PressProfiles() {}
 
     /** The same press with another rule for its files. */
-    public static PressProfile with(PressProfile press, PressProfile.PdfRule rule) {
+    public static PressProfile with(PressProfile press, PdfRule rule) {
         ObjectNode tree = (ObjectNode) Json.tree(press);
         tree.set("pdf", Json.tree(rule));
         return Json.read(tree, PressProfile.class, "the press");

@@ -43,7 +43,7 @@ import jorn.measure.Trouble;
 import jorn.print.export.Authorship;
 import jorn.print.export.Exporter;
 import jorn.print.export.WrittenFile;
-import jorn.print.pdf.PdfLook;
+import jorn.print.read.PdfLook;
 import jorn.say.Message;
 import jorn.say.Wording;
 

@@ -12,7 +12,7 @@ import jorn.desk.model.Mishap;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
-import jorn.print.pdf.PdfLook;
+import jorn.print.read.PdfLook;
 import jorn.say.Wording;
 
 /** A file that was written, read back page by page: for machines that have no program to show it. */

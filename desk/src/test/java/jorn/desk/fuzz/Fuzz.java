@@ -42,7 +42,7 @@ import jorn.press.PressProfile;
 import jorn.press.PressShelf;
 import jorn.print.export.Exporter;
 import jorn.print.export.Progress;
-import jorn.print.pdf.PdfLook;
+import jorn.print.read.PdfLook;
 import jorn.recipe.Catalogue;
 import jorn.store.BookFile;
 import jorn.store.ItemFile;

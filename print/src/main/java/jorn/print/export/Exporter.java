@@ -23,6 +23,7 @@ import jorn.measure.Numeral;
 import jorn.measure.Trouble;
 import jorn.press.PressProfile;
 import jorn.print.pdf.PdfSink;
+import jorn.print.pdf.PdfTerms;
 import jorn.say.Message;
 import jorn.say.Wording;
 import jorn.store.SafeFile;
@@ -59,7 +60,12 @@ public final class Exporter {
 
     /** The files that {@link #export} would write. */
     public static List<Path> files(Edition edition, Path folder) {
-        return Handover.toPress(edition).plans().stream()
+        return files(edition, Handover.toPress(edition), folder);
+    }
+
+    /** The files of a hand-over. */
+    public static List<Path> files(Edition edition, Handover handover, Path folder) {
+        return handover.plans().stream()
                 .map(p -> file(edition.book(), folder, p.role()))
                 .toList();
     }
@@ -86,20 +92,23 @@ public final class Exporter {
         // Writing each file takes a step of its own.
         int steps = handover.sheets() + handover.plans().size();
         int done = 0;
-        for (SheetPlan plan : handover.plans()) {
+        for (Handover.Part part : handover.parts()) {
+            SheetPlan plan = part.plan();
             Path file = file(edition.book(), folder, plan.role());
-            write(plan, file, done, steps);
+            write(part, file, done, steps);
             done += plan.sheets() + 1;
             written.add(written(plan, file));
         }
         return written;
     }
 
-    private void write(SheetPlan plan, Path file, int done, int steps) {
+    private void write(Handover.Part part, Path file, int done, int steps) {
+        SheetPlan plan = part.plan();
+        PdfTerms terms = new PdfTerms(part.colours(), handover.standard());
         String title = edition.book().shownTitle()
                 + (plan.role() == FileRole.INTERIOR ? "" : " – " + plan.role().id());
         SafeFile.write(file, out -> {
-            try (PdfSink sink = new PdfSink(title, edition.book().author(), handover.colours())) {
+            try (PdfSink sink = new PdfSink(title, edition.book().author(), terms)) {
                 for (int i = 0; i < plan.sheets(); i++) {
                     step(done + i, steps, Wording.of("print.exporter.page", i + 1, plan.sheets()));
                     PageArt art = plan.sheet(i).art();

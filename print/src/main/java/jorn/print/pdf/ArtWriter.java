@@ -1,7 +1,6 @@
 package jorn.print.pdf;
 
 import java.awt.geom.Rectangle2D;
-import java.awt.image.BufferedImage;
 import java.io.Closeable;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -15,23 +14,14 @@ import jorn.art.GlyphRun;
 import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.MarkVisitor;
-import jorn.art.Orientation;
-import jorn.art.Path;
-import jorn.art.Picture;
-import jorn.art.PictureFile;
 import jorn.art.Stamp;
-import jorn.art.Turn;
-import jorn.deliver.ColourPolicy;
-import jorn.print.picture.Pixels;
+import jorn.deliver.Flattener;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.form.PDTransparencyGroupAttributes;
-import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
-import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
-import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
 import org.apache.pdfbox.pdmodel.graphics.state.PDExtendedGraphicsState;
 
 /** Turns marks into content operators. A stamp becomes one form, however often it is placed. */
@@ -44,18 +34,6 @@ final class ArtWriter implements Closeable {
     private final Map<Stamp, Form> forms = new HashMap<>();
     private final Map<String, COSName> fontNames = new HashMap<>();
 
-    private final Map<PictureKey, PDImageXObject> pictures = new HashMap<>();
-    private final Map<PictureKey, COSName> pictureNames = new HashMap<>();
-
-    /** Below so many pixels to the inch a picture is seen to be coarse (common practice). */
-    private static final double LEAST_PPI = 300;
-
-    private static final double POINTS_PER_INCH = 72;
-
-    private final Map<Picture, Form> drawings = new HashMap<>();
-
-    private record PictureKey(Picture picture, Pixels.PixelLook shown) {}
-
     private final Map<Double, COSName> states = new HashMap<>();
 
     /** A form and the name by which content asks for it. */
@@ -66,14 +44,18 @@ final class ArtWriter implements Closeable {
 
     private final Map<Passage, COSName> shades = new HashMap<>();
 
+    private final PdfTerms terms;
     private final InkWriter inks;
+    private final PictureWriter pictures;
     private final ForeignPages pages;
 
-    ArtWriter(PDDocument document, ColourPolicy policy) {
+    ArtWriter(PDDocument document, PdfTerms terms) {
         this.document = document;
+        this.terms = terms;
         this.fonts = new FontShelf(document);
-        this.inks = new InkWriter(policy);
-        this.pages = new ForeignPages(document);
+        this.inks = new InkWriter(terms.colours());
+        this.pictures = new PictureWriter(document, terms);
+        this.pages = new ForeignPages(document, terms);
     }
 
     @Override
@@ -83,6 +65,14 @@ final class ArtWriter implements Closeable {
 
     FontShelf fonts() {
         return fonts;
+    }
+
+    /** Marks as the standard takes them: without anything that shines through where it must not. */
+    List<Mark> taken(List<Mark> marks, Box page) {
+        List<Mark> all = pages.taken(marks);
+        return terms.standard().isFlat()
+                ? new Flattener((under, part) -> OnePicture.of(under, part, page)).flat(all)
+                : all;
     }
 
     void write(List<Mark> marks, PDResources resources, Operators out) {
@@ -182,7 +172,7 @@ final class ArtWriter implements Closeable {
 
         @Override
         public Void image(Mark.Image image) {
-            return done(() -> picture(image, resources, out));
+            return done(() -> pictures.write(image, resources, out));
         }
 
         /** Nothing is drawn; the sink puts links on the page itself. */
@@ -251,108 +241,6 @@ final class ArtWriter implements Closeable {
         return form;
     }
 
-    /** A picture, written once however often it is shown; a JPEG file as it is. Half a picture is not printed. */
-    private void picture(Mark.Image image, PDResources resources, Operators out) throws IOException {
-        if (image.picture().file().harm().isPresent()) {
-            return;
-        }
-        Box from = image.from();
-        Box to = image.to();
-        if (goesAsLines(image)) {
-            lines(image, resources, out);
-            return;
-        }
-        PictureKey key = new PictureKey(image.picture(), new Pixels.PixelLook(image.opacity(), image.tone()));
-        PDImageXObject object = pictures.get(key);
-        if (object == null) {
-            object = pictureObject(image);
-            pictures.put(key, object);
-        }
-        COSName name = pictureNames.computeIfAbsent(key, k -> COSName.getPDFName("P" + (pictureNames.size() + 1)));
-        resources.put(name, object);
-        double sx = to.width() / from.width();
-        double sy = to.height() / from.height();
-        double w = image.picture().width() * sx;
-        double h = image.picture().height() * sy;
-        out.op("q");
-        boolean part = from.width() < image.picture().width() - 0.01
-                || from.height() < image.picture().height() - 0.01;
-        if (part) {
-            out.path(Path.box(to)).op("W").op("n");
-        }
-        // The unit square of a picture has y up; what the camera noted is from its top down.
-        Orientation orientation = goesAsItIs(image)
-                ? image.picture()
-                        .file()
-                        .facts()
-                        .map(PictureFile.Facts::orientation)
-                        .orElse(Orientation.UPRIGHT)
-                : Orientation.UPRIGHT;
-        Turn placed = new Turn(w, 0, 0, h, to.x() - from.x() * sx, to.y() - from.y() * sy)
-                .after(orientation.turn(1, 1))
-                .after(new Turn(1, 0, 0, -1, 0, 1));
-        out.op("cm", placed.a(), placed.b(), placed.c(), placed.d(), placed.e(), placed.f());
-        out.raw("/" + name.getName() + " Do\n").op("Q");
-    }
-
-    /** A drawing stays one of lines and areas, unless its colours have to be changed. */
-    private boolean goesAsLines(Mark.Image image) {
-        return goesAs(PictureFile.Facts.Kind.SVG, image);
-    }
-
-    /** Whether a picture is of this kind, and nothing has to be changed of it. */
-    private boolean goesAs(PictureFile.Facts.Kind kind, Mark.Image image) {
-        return inks.policy().pictures() == ColourPolicy.Pictures.AS_THEY_ARE
-                && image.opacity() == 1
-                && image.tone().isNone()
-                && image.picture().file().facts().filter(f -> f.kind() == kind).isPresent();
-    }
-
-    private void lines(Mark.Image image, PDResources resources, Operators out) throws IOException {
-        Form form = drawings.get(image.picture());
-        if (form == null) {
-            form = new Form(
-                    COSName.getPDFName("V" + (drawings.size() + 1)), DrawnPicture.form(document, image.picture()));
-            drawings.put(image.picture(), form);
-        }
-        resources.put(form.name(), form.object());
-        Box from = image.from();
-        Box to = image.to();
-        double sx = to.width() / from.width();
-        double sy = to.height() / from.height();
-        Box box = Box.between(
-                to.x() - from.x() * sx,
-                to.y() - from.y() * sy,
-                to.x() + (image.picture().width() - from.x()) * sx,
-                to.y() + (image.picture().height() - from.y()) * sy);
-        double w = form.object().getBBox().getWidth();
-        double h = form.object().getBBox().getHeight();
-        out.op("q").path(Path.box(to)).op("W").op("n");
-        out.op("cm", box.width() / w, 0, 0, -box.height() / h, box.x(), box.bottom());
-        out.raw("/" + form.name().getName() + " Do\n").op("Q");
-    }
-
-    private PDImageXObject pictureObject(Mark.Image image) throws IOException {
-        return switch (inks.policy().pictures()) {
-            case AS_THEY_ARE -> goesAsItIs(image)
-                    ? JPEGFactory.createFromByteArray(
-                            document, image.picture().file().bytes())
-                    : LosslessFactory.createFromImage(document, pixels(image));
-            case GREY -> LosslessFactory.createFromImage(document, Pixels.grey(pixels(image)));
-            case FOUR_INKS -> FourInkPicture.of(document, pixels(image));
-        };
-    }
-
-    /** A JPEG goes into the file untouched; the page turns it upright. */
-    private boolean goesAsItIs(Mark.Image image) {
-        return goesAs(PictureFile.Facts.Kind.JPEG, image);
-    }
-
-    private static BufferedImage pixels(Mark.Image image) {
-        double shown = image.from().width() / image.to().width() * POINTS_PER_INCH;
-        return Pixels.forPrint(image.picture(), new Pixels.PixelLook(image.opacity(), image.tone()), LEAST_PPI, shown);
-    }
-
     private static void stroke(Mark.Stroke stroke, Operators out) {
         out.op("w", stroke.width());
         if (stroke.dash().isEmpty()) {
@@ -378,7 +266,9 @@ final class ArtWriter implements Closeable {
         FontShelf.Entry face = fonts.entryFor(run);
         COSName name = fontNames.computeIfAbsent(run.face(), f -> COSName.getPDFName("F" + (fontNames.size() + 1)));
         resources.put(name, face.font);
-        if (!run.plain()) {
+        // PDF 1.3, of which PDF/X-1a is, passes over what it does not know.
+        boolean spoken = !run.plain();
+        if (spoken) {
             out.raw("/Span <</ActualText <" + utf16(run.text()) + ">>> BDC\n");
         }
         inks.choose(words.ink(), false, resources, out);
@@ -386,7 +276,7 @@ final class ArtWriter implements Closeable {
         out.op("Tf", run.size()).op("Tm", 1, 0, 0, -1, words.x(), words.y());
         glyphs(run, face.widths, out);
         out.op("ET");
-        if (!run.plain()) {
+        if (spoken) {
             out.op("EMC");
         }
     }

@@ -1,29 +1,70 @@
 package jorn.print.pdf;
 
 import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2D;
+import java.awt.Color;
 import java.io.IOException;
+import java.util.EnumSet;
+import java.util.Optional;
+import jorn.art.Ink;
 import jorn.art.Picture;
 import jorn.art.VectorPicture;
+import jorn.deliver.ColourPolicy.Pictures;
+import jorn.print.read.ContentScan;
+import jorn.print.read.ContentScan.Use;
 import jorn.scratch.Blob;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.graphics.color.PDColor;
+import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceCMYK;
+import org.apache.pdfbox.pdmodel.graphics.color.PDDeviceGray;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 
-/** A drawing as a form of lines and areas. */
+/** A drawing as a form of lines and areas, in the inks of the file. */
 final class DrawnPicture {
     /** The longer side of the form in its own units. */
     private static final float SIDE = 1000;
 
     private DrawnPicture() {}
 
-    static PDFormXObject form(PDDocument document, Picture picture) throws IOException {
+    /** The form; nothing where it would hold what the file must not. */
+    static Optional<PDFormXObject> form(PDDocument document, Picture picture, PdfTerms terms) throws IOException {
         VectorPicture drawing = VectorPicture.of(Blob.of(picture.file().bytes()))
                 .orElseThrow(() -> new IOException("no drawing: " + picture.name()));
         float scale = SIDE / Math.max(drawing.width(), drawing.height());
         float w = Math.max(1, drawing.width() * scale);
         float h = Math.max(1, drawing.height() * scale);
         PdfBoxGraphics2D g = new PdfBoxGraphics2D(document, w, h);
+        if (terms.colours().pictures() != Pictures.AS_THEY_ARE) {
+            g.setColorMapper((color, env) -> inked(color, terms));
+        }
         drawing.draw(g, w, h);
         g.dispose();
-        return g.getXFormObject();
+        PDFormXObject form = g.getXFormObject();
+        EnumSet<Use> refused = EnumSet.noneOf(Use.class);
+        if (terms.colours().pictures() != Pictures.AS_THEY_ARE) {
+            refused.addAll(EnumSet.of(Use.RGB, Use.MEASURED_COLOUR));
+        }
+        if (terms.standard().isFlat()) {
+            refused.addAll(Use.REFUSED_BY_X1A);
+        }
+        if (refused.isEmpty()) {
+            return Optional.of(form);
+        }
+        refused.retainAll(ContentScan.of(form).uses());
+        return refused.isEmpty() ? Optional.of(form) : Optional.empty();
+    }
+
+    private static PDColor inked(Color color, PdfTerms terms) {
+        boolean grey = color.getRed() == color.getGreen() && color.getGreen() == color.getBlue();
+        Ink ink = terms.colours()
+                .ink(
+                        grey && color.getRed() == 0
+                                ? Ink.BLACK
+                                : new Ink.Rgb(color.getRed(), color.getGreen(), color.getBlue()));
+        if (ink instanceof Ink.Cmyk c) {
+            return new PDColor(
+                    new float[] {(float) c.cyan(), (float) c.magenta(), (float) c.yellow(), (float) c.black()},
+                    PDDeviceCMYK.INSTANCE);
+        }
+        return new PDColor(new float[] {ink.rgb()[0] / 255f}, PDDeviceGray.INSTANCE);
     }
 }

@@ -14,13 +14,12 @@ import jorn.art.Mark;
 import jorn.art.Marks;
 import jorn.art.PageArt;
 import jorn.art.Target;
-import jorn.colour.PrintCondition;
 import jorn.deliver.ColourPolicy;
-import org.apache.pdfbox.cos.COSArray;
-import org.apache.pdfbox.cos.COSDictionary;
+import jorn.deliver.FileStandard;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.io.MemoryUsageSetting;
+import org.apache.pdfbox.pdfwriter.compress.CompressParameters;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -40,7 +39,6 @@ import org.apache.pdfbox.pdmodel.interactive.documentnavigation.destination.PDPa
  * a few megabytes lies in a scratch file, and the file itself is written in one go, so that no book is held in memory whole.
  */
 public final class PdfSink implements Closeable {
-    /** What wrote the file. */
     /** What files say wrote them. */
     public static final String PROGRAM = "Jorn";
 
@@ -50,6 +48,7 @@ public final class PdfSink implements Closeable {
 
     private final PDDocument document = new PDDocument(MemoryUsageSetting.setupMixed(IN_MEMORY).streamCache);
     private final PDResources resources = new PDResources();
+    private final PdfTerms terms;
     private final ArtWriter writer;
     private final Map<Content, PDStream> contents = new HashMap<>();
     private final List<Waiting> links = new ArrayList<>();
@@ -70,19 +69,26 @@ public final class PdfSink implements Closeable {
     /** A link whose page may not have been added yet. */
     private record Waiting(PDPage on, PDRectangle at, Target target) {}
 
-    /** A sink that writes inks as they are mixed. */
+    /** A sink for an ordinary file that writes inks as they are mixed. */
     public PdfSink(String title, String author) throws IOException {
-        this(title, author, ColourPolicy.AS_MIXED);
+        this(title, author, PdfTerms.ORDINARY);
+    }
+
+    /** A sink for an ordinary file. */
+    public PdfSink(String title, String author, ColourPolicy policy) throws IOException {
+        this(title, author, new PdfTerms(policy, FileStandard.PLAIN));
     }
 
     /**
      * @param title what the reader's title bar shows
      * @param author may be empty
-     * @param policy in which colours it is written
+     * @param terms in which colours and as which kind of PDF it is written
      */
-    public PdfSink(String title, String author, ColourPolicy policy) throws IOException {
-        writer = new ArtWriter(document, policy);
-        document.setVersion(1.6f);
+    public PdfSink(String title, String author, PdfTerms terms) throws IOException {
+        this.terms = terms;
+        writer = new ArtWriter(document, terms);
+        // The document's own way to set it goes upwards only.
+        document.getDocument().setVersion(terms.standard().isFlat() ? 1.3f : 1.6f);
         PDDocumentInformation info = document.getDocumentInformation();
         Calendar now = Calendar.getInstance();
         info.setTitle(title);
@@ -93,24 +99,12 @@ public final class PdfSink implements Closeable {
         info.setProducer(PROGRAM);
         info.setCreationDate(now);
         info.setModificationDate(now);
-        PDMetadata xmp = new PDMetadata(document);
-        xmp.importXMPMetadata(Xmp.packet(printable(title), printable(author), now));
-        document.getDocumentCatalog().setMetadata(xmp);
-        if (policy.pictures() == ColourPolicy.Pictures.FOUR_INKS) {
-            document.getDocumentCatalog().getCOSObject().setItem(COSName.OUTPUT_INTENTS, intent());
+        PressStandard.declare(document, terms, now);
+        if (!terms.standard().isFlat()) {
+            PDMetadata xmp = new PDMetadata(document);
+            xmp.importXMPMetadata(Xmp.packet(printable(title), printable(author), now, terms.standard()));
+            document.getDocumentCatalog().setMetadata(xmp);
         }
-    }
-
-    /** Names the printing condition for which the inks were reckoned, as it is registered (ISO 15930-1, 6.4). */
-    private static COSArray intent() {
-        COSDictionary intent = new COSDictionary();
-        intent.setItem(COSName.TYPE, COSName.OUTPUT_INTENT);
-        intent.setItem(COSName.S, COSName.getPDFName("GTS_PDFX"));
-        intent.setString(COSName.OUTPUT_CONDITION_IDENTIFIER, PrintCondition.REGISTERED);
-        intent.setString(COSName.REGISTRY_NAME, PrintCondition.REGISTRY);
-        COSArray all = new COSArray();
-        all.add(intent);
-        return all;
     }
 
     /** Without the control characters that XML cannot hold. */
@@ -122,10 +116,11 @@ public final class PdfSink implements Closeable {
     public void add(PageArt art) throws IOException {
         Box media = art.media();
         Operators out = new Operators();
-        if (!art.marks().isEmpty()) {
+        List<Mark> marks = writer.taken(art.marks(), media);
+        if (!marks.isEmpty()) {
             // From the trim's top left corner, y down, to the page's bottom left corner, y up.
             out.op("cm", 1, 0, 0, -1, -media.x(), media.bottom());
-            writer.write(art.marks(), resources, out);
+            writer.write(marks, resources, out);
         }
         PDPage page = new PDPage(rectangle(media, media));
         page.setBleedBox(rectangle(art.bleed(), media));
@@ -133,9 +128,9 @@ public final class PdfSink implements Closeable {
         page.setResources(resources);
         page.setContents(content(new Content(out.bytes())));
         boolean[] foreign = new boolean[1];
-        Marks.walk(art.marks(), standing -> {
+        Marks.walk(marks, standing -> {
             foreign[0] |= standing.mark() instanceof Mark.Foreign;
-            if (standing.mark() instanceof Mark.Link link) {
+            if (standing.mark() instanceof Mark.Link link && takesLinks()) {
                 links.add(new Waiting(page, rectangle(standing.bounds(), media), link.target()));
             }
         });
@@ -145,6 +140,11 @@ public final class PdfSink implements Closeable {
             // That would look through all that hangs on the page for object numbers of other files; there are none.
             document.getPages().add(page);
         }
+    }
+
+    /** Printed pages lead nowhere, and nothing may stand on them but ink (ISO 15930-1, 6.10; ISO 15930-7, 6.17). */
+    private boolean takesLinks() {
+        return terms.standard() == FileStandard.PLAIN;
     }
 
     private PDStream content(Content content) throws IOException {
@@ -199,8 +199,14 @@ public final class PdfSink implements Closeable {
     public void writeTo(OutputStream out) throws IOException {
         writeLinks();
         writer.fonts().embed();
-        document.getDocument().setIsXRefStream(true);
-        new CompleteWriter(out).write(document);
+        if (terms.standard().isFlat()) {
+            // PDF 1.3 has neither streams of objects nor of references.
+            document.getDocument().setIsXRefStream(false);
+            document.save(out, CompressParameters.NO_COMPRESSION);
+        } else {
+            document.getDocument().setIsXRefStream(true);
+            new CompleteWriter(out).write(document);
+        }
     }
 
     @Override

@@ -24,8 +24,8 @@ import jorn.art.MarkVisitor;
 import jorn.art.PageArt;
 import jorn.art.Turn;
 import jorn.measure.Trouble;
-import jorn.print.pdf.PdfLook;
 import jorn.print.picture.Pixels;
+import jorn.print.read.PdfLook;
 import jorn.text.TypeShelf;
 
 /** Paints page art with Java2D: for the screen, for pictures and for thumbnails. */

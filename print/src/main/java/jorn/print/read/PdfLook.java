@@ -1,4 +1,4 @@
-package jorn.print.pdf;
+package jorn.print.read;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;

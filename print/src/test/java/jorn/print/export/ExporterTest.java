@@ -27,7 +27,7 @@ import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.press.PressShelf;
 import jorn.print.Poppler;
-import jorn.print.pdf.PdfLook;
+import jorn.print.read.PdfLook;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSName;
