@@ -29,7 +29,7 @@ final class BarcodeRule implements Rule {
                             && proof.book().cover().plan().isEmpty());
             boolean under = standing.bounds().meets(barcode);
             if (stands && (under || standing.bounds().meets(barcode.outset(QUIET)))) {
-                found.accept(finding(standing.bounds(), under));
+                found.accept(finding(standing.bounds(), under).by(Clause.COVER.of(proof)));
                 return;
             }
         }

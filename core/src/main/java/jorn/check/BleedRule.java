@@ -29,13 +29,14 @@ final class BleedRule implements PageRule {
 
     private static Finding finding(Proof proof, Sighting sighting, Standing standing) {
         return new Finding(
-                "bleed.missing",
-                Severity.ERROR,
-                Place.page(sighting.slot().number(), standing.bounds()),
-                Message.of("check.bleed.found", proof.press()),
-                Message.of("check.bleed.measured"),
-                Message.of("check.bleed.required"),
-                Message.of("check.bleed.do"));
+                        "bleed.missing",
+                        Severity.ERROR,
+                        Place.page(sighting.slot().number(), standing.bounds()),
+                        Message.of("check.bleed.found", proof.press()),
+                        Message.of("check.bleed.measured"),
+                        Message.of("check.bleed.required"),
+                        Message.of("check.bleed.do"))
+                .by(Clause.BLEED.of(proof));
     }
 
     @Override
@@ -45,14 +46,17 @@ final class BleedRule implements PageRule {
         }
         if (runsOff.isEmpty()) {
             found.accept(new Finding(
-                    "bleed.missing",
-                    Severity.NOTE,
-                    Place.book(),
-                    Message.of("check.bleed.found-2"),
-                    Message.of(
-                            "check.bleed.bleed", proof.text(proof.page().bleed().length())),
-                    Message.NOTHING,
-                    Message.of("check.bleed.do-2")));
+                            "bleed.missing",
+                            Severity.NOTE,
+                            Place.book(),
+                            Message.of("check.bleed.found-2"),
+                            Message.of(
+                                    "check.bleed.bleed",
+                                    proof.text(proof.page().bleed().length())),
+                            Message.NOTHING,
+                            Message.of("check.bleed.do-2"))
+                    .by(Clause.BLEED.of(proof))
+                    .mendedBy(Remedy.of(b -> b.withBrief(b.brief().withBleed(false)), "no-bleed")));
         } else if (proof.page().bleed().length().isZero()) {
             found.accept(runsOff.get());
         }

@@ -20,6 +20,7 @@ public final class Checker {
             new PriceRule(),
             new NamesRule(),
             new EdgeRule(),
+            new IsbnRule(),
             new LastPageRule(),
             new PdfStandardRule(),
             new UnknownFieldRule());
@@ -36,6 +37,12 @@ public final class Checker {
                 new TextSizeRule(),
                 new ContrastRule(),
                 new CoverageRule(),
+                new RichTextRule(),
+                new TintRule(),
+                new LinkRule(),
+                new MirrorRule(),
+                new ContentsRule(),
+                new LicenceRule(),
                 new TransparencyRule(),
                 new SquareRule(),
                 new PageLettersRule(),
@@ -70,6 +77,12 @@ public final class Checker {
             Wording.of("check.checker.holes"),
             Wording.of("check.checker.last-page"),
             Wording.of("check.checker.kind-pdf-press-wants"),
+            Wording.of("check.checker.rich-text"),
+            Wording.of("check.checker.links"),
+            Wording.of("check.checker.mirrored"),
+            Wording.of("check.checker.contents"),
+            Wording.of("check.checker.licences"),
+            Wording.of("check.checker.one-isbn"),
             Wording.of("check.checker.parts-fields-newer-jorn"));
 
     private Checker() {}

@@ -34,14 +34,25 @@ final class ColourRule extends ArtRule {
         return MarkInks.of(mark).filter(Ink::isColoured).map(ink -> Message.plain(ink.name()));
     }
 
+    /** The press's first ink that is more than black, where it has one on this paper. */
+    private static Remedy[] colourInk(Proof proof) {
+        return proof.book().brief().press().inks().stream()
+                .filter(i -> !i.blackOnly())
+                .limit(1)
+                .map(i -> Remedy.of(b -> b.withBrief(b.brief().withInk(i.id())), "ink", i.called()))
+                .toArray(Remedy[]::new);
+    }
+
     private static Finding finding(Proof proof, Sighting sighting, Standing standing, Message what) {
         return new Finding(
-                "ink.colour",
-                Severity.WARNING,
-                Place.page(sighting.slot().number(), standing.bounds()),
-                Message.of("check.colour.found"),
-                what,
-                Message.plain(proof.book().brief().inkSet().called()),
-                Message.of("check.colour.do"));
+                        "ink.colour",
+                        Severity.WARNING,
+                        Place.page(sighting.slot().number(), standing.bounds()),
+                        Message.of("check.colour.found"),
+                        what,
+                        Message.plain(proof.book().brief().inkSet().called()),
+                        Message.of("check.colour.do"))
+                .by(Clause.INKS.of(proof))
+                .mendedBy(colourInk(proof));
     }
 }

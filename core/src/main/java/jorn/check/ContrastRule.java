@@ -1,10 +1,6 @@
 package jorn.check;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
-import jorn.art.Box;
-import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.Marks.Standing;
 import jorn.check.Finding.Severity;
@@ -17,53 +13,23 @@ import jorn.say.Message;
  */
 final class ContrastRule extends MarkRule {
     private static final double LEAST = 2;
-    private static final Ink PAPER = Ink.hex("FFFFFF");
 
     @Override
     Optional<Finding> look(Proof proof, Seen seen) {
-        List<Standing> grounds = new ArrayList<>();
+        Behind behind = new Behind();
         for (Standing s : seen.standing()) {
             if (s.mark() instanceof Mark.Words words) {
-                Optional<Double> contrast = contrast(s, words, grounds);
-                if (contrast.isPresent()
-                        && contrast.get() < LEAST
+                Optional<Double> contrast =
+                        behind.of(s).map(ground -> Behind.seen(words.ink(), s).contrast(ground));
+                if (contrast.filter(c -> c < LEAST).isPresent()
                         && !words.run().text().isBlank()) {
                     return Optional.of(finding(seen, s, contrast.get()));
                 }
-            } else if (s.mark() instanceof Mark.Fill
-                    || s.mark() instanceof Mark.Shade
-                    || s.mark() instanceof Mark.Image
-                    || s.mark() instanceof Mark.Foreign) {
-                grounds.add(s);
+            } else {
+                behind.add(s);
             }
         }
         return Optional.empty();
-    }
-
-    /** Against the last ground that lies under the middle of the words; nothing where that is no ink. */
-    private static Optional<Double> contrast(Standing standing, Mark.Words words, List<Standing> grounds) {
-        Box b = standing.bounds();
-        Box middle = new Box(b.x() + b.width() / 2, b.y() + b.height() / 2, 0, 0);
-        Ink behind = PAPER;
-        for (int i = grounds.size() - 1; i >= 0; i--) {
-            Standing ground = grounds.get(i);
-            if (ground.bounds().holds(middle)) {
-                if (!(ground.mark() instanceof Mark.Fill fill)) {
-                    return Optional.empty();
-                }
-                if (!fill.path().isBox() && !fill.path().holds(middle.x(), middle.y(), ground.at())) {
-                    // One path may be many shapes: between them the ground below is seen.
-                    continue;
-                }
-                behind = seen(fill.ink(), ground);
-                break;
-            }
-        }
-        return Optional.of(seen(words.ink(), standing).contrast(behind));
-    }
-
-    private static Ink seen(Ink ink, Standing standing) {
-        return standing.opacity() == 1 ? ink : ink.faded(standing.opacity());
     }
 
     private static Finding finding(Seen seen, Standing standing, double contrast) {

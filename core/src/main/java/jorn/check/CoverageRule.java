@@ -33,12 +33,13 @@ final class CoverageRule extends MarkRule {
 
     private static Finding finding(Proof proof, Seen seen, Standing standing, int most) {
         return new Finding(
-                "ink.coverage",
-                Severity.ERROR,
-                seen.place().apply(standing.bounds()),
-                Message.of("check.coverage.found", proof.press()),
-                Message.of("check.coverage.per-cent", Math.round(total(standing))),
-                Message.of("check.coverage.required", most),
-                Message.of("check.coverage.do"));
+                        "ink.coverage",
+                        Severity.ERROR,
+                        seen.place().apply(standing.bounds()),
+                        Message.of("check.coverage.found", proof.press()),
+                        Message.of("check.coverage.per-cent", Math.round(total(standing))),
+                        Message.of("check.coverage.required", most),
+                        Message.of("check.coverage.do"))
+                .by(Clause.PDF.of(proof));
     }
 }

@@ -1,5 +1,6 @@
 package jorn.check;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import jorn.art.Reading;
 import jorn.book.Brief;
@@ -18,13 +19,18 @@ final class EdgeRule implements Rule {
         BindingEdge natural = brief.reading() == Reading.LEFT_TO_RIGHT ? BindingEdge.LEFT : BindingEdge.RIGHT;
         if (brief.edge() != natural && !brief.isHeadBound()) {
             found.accept(new Finding(
-                    "edge.reading",
-                    Severity.WARNING,
-                    Place.book(),
-                    Message.of("check.edge.against-reading"),
-                    Message.plain(brief.edge().word()),
-                    Message.plain(natural.word()),
-                    Message.of("check.edge.against-reading.do")));
+                            "edge.reading",
+                            Severity.WARNING,
+                            Place.book(),
+                            Message.of("check.edge.against-reading"),
+                            Message.plain(brief.edge().word()),
+                            Message.plain(natural.word()),
+                            Message.of("check.edge.against-reading.do"))
+                    .mendedBy(Remedy.of(
+                            b -> b.withBrief(
+                                    b.brief().withWishes(b.brief().wishes().withEdge(Optional.empty()))),
+                            "edge",
+                            natural.word())));
         }
         brief.holes().ifPresent(h -> fits(proof, brief, h, found));
     }

@@ -1,6 +1,7 @@
 package jorn.check;
 
 import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.List;
 import java.util.Optional;
 import jorn.art.Box;
 import jorn.say.Message;
@@ -16,9 +17,56 @@ import jorn.say.Wording;
  * @param has what was measured; may be nothing
  * @param wants what is asked for; may be nothing
  * @param advice what to do, in a sentence
+ * @param grounds on whose word it is asked for, and what can be done about it at once
  */
 public record Finding(
-        String id, Severity severity, Place place, Message found, Message has, Message wants, Message advice) {
+        String id,
+        Severity severity,
+        Place place,
+        Message found,
+        Message has,
+        Message wants,
+        Message advice,
+        Grounds grounds) {
+    /**
+     * Why it is asked for, and what can be done.
+     *
+     * @param clause of a press's profile, or the practice of the trade; may be nothing
+     * @param remedies that mend it at once, the likeliest first; may be none
+     */
+    public record Grounds(Message clause, List<Remedy> remedies) {
+        public Grounds {
+            remedies = List.copyOf(remedies);
+        }
+    }
+
+    /** By the practice of the trade, without a remedy that could be made at once. */
+    public Finding(
+            String id, Severity severity, Place place, Message found, Message has, Message wants, Message advice) {
+        this(id, severity, place, found, has, wants, advice, new Grounds(Clause.practice(), List.of()));
+    }
+
+    /** The same on the word of a clause. */
+    Finding by(Message clause) {
+        return new Finding(id, severity, place, found, has, wants, advice, new Grounds(clause, grounds.remedies()));
+    }
+
+    /** The same with something that mends it. */
+    Finding mendedBy(Remedy... remedies) {
+        return new Finding(
+                id, severity, place, found, has, wants, advice, new Grounds(grounds.clause(), List.of(remedies)));
+    }
+
+    /** On whose word it is asked for; may be empty. */
+    public String clause() {
+        return grounds.clause().text();
+    }
+
+    /** What mends it at once; may be none. */
+    public List<Remedy> remedies() {
+        return grounds.remedies();
+    }
+
     /** How bad a finding is. */
     public enum Severity {
         /** The press will refuse it, or the book will be spoiled. */

@@ -13,13 +13,14 @@ final class LastPageRule implements Rule {
         boolean kept = proof.book().brief().press().limits().lastPageBlank();
         if (kept && !proof.pagination().page(last).isBlank()) {
             found.accept(new Finding(
-                    "page.last",
-                    Severity.ERROR,
-                    Place.page(last),
-                    Message.of("check.last-page.found", proof.press()),
-                    Message.NOTHING,
-                    Message.of("check.last-page.required"),
-                    Message.of("check.last-page.do")));
+                            "page.last",
+                            Severity.ERROR,
+                            Place.page(last),
+                            Message.of("check.last-page.found", proof.press()),
+                            Message.NOTHING,
+                            Message.of("check.last-page.required"),
+                            Message.of("check.last-page.do"))
+                    .by(Clause.LIMITS.of(proof)));
         }
     }
 }

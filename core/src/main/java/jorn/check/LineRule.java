@@ -112,7 +112,7 @@ final class LineRule extends ArtRule {
     }
 
     /** Dots of a dotted ruling are small areas, all of a page in one. */
-    private static boolean isDot(Standing s) {
+    static boolean isDot(Standing s) {
         return s.mark() instanceof Mark.Fill fill
                 && !s.bounds().isEmpty()
                 && fill.path().largestPiece() < LARGEST_DOT;

@@ -3,6 +3,7 @@ package jorn.check;
 import java.util.function.Consumer;
 import jorn.art.Frame;
 import jorn.art.Side;
+import jorn.book.MarginChoice;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.measure.Figure;
@@ -48,13 +49,15 @@ final class MarginRule implements Rule {
     private static void compare(Proof proof, Figure actual, Figure required, String word, Consumer<Finding> found) {
         if (actual.length().compareTo(required.length()) < 0 && !actual.length().isAbout(required.length())) {
             found.accept(new Finding(
-                    actual.key().equals("margin.set.gutter") ? "margin.gutter" : "margin.outside",
-                    Severity.ERROR,
-                    Place.page(1),
-                    Message.of("check.margin.found-2", word, proof.press()),
-                    Message.plain(proof.text(actual.length())),
-                    Message.of("check.margin.required-2", proof.text(required.length())),
-                    Message.of("check.margin.do-2", word, proof.text(required.length()))));
+                            actual.key().equals("margin.set.gutter") ? "margin.gutter" : "margin.outside",
+                            Severity.ERROR,
+                            Place.page(1),
+                            Message.of("check.margin.found-2", word, proof.press()),
+                            Message.plain(proof.text(actual.length())),
+                            Message.of("check.margin.required-2", proof.text(required.length())),
+                            Message.of("check.margin.do-2", word, proof.text(required.length())))
+                    .by(Clause.MARGINS.of(proof))
+                    .mendedBy(Remedy.of(b -> b.withMargins(MarginChoice.NONE), "margins")));
         }
     }
 }

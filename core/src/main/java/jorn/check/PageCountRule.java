@@ -10,6 +10,10 @@ import jorn.say.Wording;
 
 /** The press binds from so many to so many pages, in multiples. */
 final class PageCountRule implements Rule {
+    private static Remedy pages(int count) {
+        return Remedy.of(b -> b.withBrief(b.brief().withPages(count)), "pages", count);
+    }
+
     @Override
     public void look(Proof proof, Consumer<Finding> found) {
         PageRule rule = proof.book().brief().pageRule();
@@ -21,13 +25,15 @@ final class PageCountRule implements Rule {
                             ? Message.of("check.page-count.take-out-pages-or", n - rule.max())
                             : Message.of("check.page-count.change-page-count-multiple", rule.multiple());
             found.accept(new Finding(
-                    "page.count",
-                    Severity.ERROR,
-                    Place.book(),
-                    Message.of("check.page-count.found", proof.press(), Numeral.grouped(n)),
-                    Message.of("check.page-count.pages", Numeral.grouped(n)),
-                    Message.plain(rule.inWords()),
-                    remedy));
+                            "page.count",
+                            Severity.ERROR,
+                            Place.book(),
+                            Message.of("check.page-count.found", proof.press(), Numeral.grouped(n)),
+                            Message.of("check.page-count.pages", Numeral.grouped(n)),
+                            Message.plain(rule.inWords()),
+                            remedy)
+                    .by(Clause.BINDINGS.of(proof))
+                    .mendedBy(n < rule.min() ? new Remedy[] {pages(rule.min())} : new Remedy[0]));
         } else if (!proof.pagination().settled()) {
             found.accept(new Finding(
                     "page.count",
@@ -44,15 +50,18 @@ final class PageCountRule implements Rule {
             String at = Wording.of(
                     "check.page-count.reach-page-count", proof.book().blanksAt().word());
             found.accept(new Finding(
-                    "page.blank",
-                    Severity.NOTE,
-                    Place.page(n),
-                    blanks == 1
-                            ? Message.of("check.page-count.blank-page-added", at)
-                            : Message.of("check.page-count.blank-pages-added", blanks, at),
-                    Message.of("check.page-count.measured", proof.pagination().planned()),
-                    Message.plain(rule.inWords()),
-                    Message.of("check.page-count.do-2")));
+                            "page.blank",
+                            Severity.NOTE,
+                            Place.page(n),
+                            blanks == 1
+                                    ? Message.of("check.page-count.blank-page-added", at)
+                                    : Message.of("check.page-count.blank-pages-added", blanks, at),
+                            Message.of(
+                                    "check.page-count.measured",
+                                    proof.pagination().planned()),
+                            Message.plain(rule.inWords()),
+                            Message.of("check.page-count.do-2"))
+                    .by(Clause.BINDINGS.of(proof)));
         }
     }
 }

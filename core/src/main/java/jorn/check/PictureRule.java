@@ -9,6 +9,7 @@ import java.util.function.Consumer;
 import jorn.art.Mark;
 import jorn.art.Marks.Standing;
 import jorn.art.Picture;
+import jorn.art.PictureColours;
 import jorn.art.PictureFile;
 import jorn.block.picture.Decoration;
 import jorn.book.Slot;
@@ -23,6 +24,12 @@ final class PictureRule implements PageRule {
     private static final double WANTED = 300;
 
     private static final double LEAST = 200;
+    /** More is not seen and makes the file large (common practice). */
+    private static final double MOST = 600;
+    /** The same of drawings in pure black and white (common practice). */
+    private static final double MONO_WANTED = 600;
+
+    private static final double MONO_MOST = 1200;
 
     /** Less is not seen (common practice). */
     private static final double MOST_STRETCHED = 0.02;
@@ -57,8 +64,8 @@ final class PictureRule implements PageRule {
                 if (harm.isPresent()) {
                     found.accept(damaged(place, image, harm.get()));
                 } else {
-                    resolution(place, image, s.at().enlarges(), found);
-                    distortion(place, image, found);
+                    boolean distorted = distortion(place, image, found);
+                    resolution(place, image, s.at().enlarges(), distorted ? f -> {} : found, found);
                 }
             }
         }
@@ -76,7 +83,7 @@ final class PictureRule implements PageRule {
     }
 
     /** A picture that is stretched more one way than the other. */
-    private static void distortion(Place place, Mark.Image image, Consumer<Finding> found) {
+    private static boolean distortion(Place place, Mark.Image image, Consumer<Finding> found) {
         double across = image.to().width() / image.from().width();
         double down = image.to().height() / image.from().height();
         double much = Math.max(across, down) / Math.min(across, down) - 1;
@@ -90,6 +97,7 @@ final class PictureRule implements PageRule {
                     Message.of("check.picture.as-it-is"),
                     Message.of("check.picture.distorted.do")));
         }
+        return much > MOST_STRETCHED;
     }
 
     private static void missing(Proof proof, int page, String id, Consumer<Finding> found) {
@@ -110,21 +118,55 @@ final class PictureRule implements PageRule {
                 Message.of("check.picture.do")));
     }
 
-    private static void resolution(Place place, Mark.Image image, double enlarged, Consumer<Finding> found) {
+    /** @param fine hears of too many pixels; of a stretched picture nothing is said until it has its own proportions */
+    private static void resolution(
+            Place place, Mark.Image image, double enlarged, Consumer<Finding> fine, Consumer<Finding> found) {
+        if (image.picture()
+                .file()
+                .facts()
+                .filter(f -> f.kind() == PictureFile.Facts.Kind.SVG)
+                .isPresent()) {
+            return;
+        }
         double ppi = Math.min(
                         image.from().width() / image.to().width(),
                         image.from().height() / image.to().height())
                 / enlarged
                 * 72;
-        if (ppi < WANTED - 0.5) {
-            found.accept(new Finding(
-                    "picture.dpi",
+        // Of two colours every edge is a step, which is seen at twice the pixels; asked only where it matters.
+        boolean mono = ppi >= WANTED - 0.5 && PictureColours.areBlackAndWhite(image.picture());
+        double wanted = mono ? MONO_WANTED : WANTED;
+        double most = mono ? MONO_MOST : MOST;
+        if (ppi < wanted - 0.5) {
+            found.accept(dpi(
                     ppi < LEAST ? Severity.WARNING : Severity.NOTE,
                     place,
-                    Message.of("check.picture.found", image.picture().name()),
-                    Message.of("check.picture.measured-2", Math.round(ppi)),
-                    Message.of("check.picture.required-2", Math.round(WANTED)),
+                    mono ? "check.picture.mono" : "check.picture.found",
+                    image,
+                    ppi,
+                    Message.of("check.picture.required-2", Math.round(wanted)),
                     Message.of("check.picture.do-2")));
+        } else if (ppi > most + 0.5) {
+            fine.accept(dpi(
+                    Severity.NOTE,
+                    place,
+                    "check.picture.too-fine",
+                    image,
+                    ppi,
+                    Message.of("check.picture.at-most", Math.round(most)),
+                    Message.of("check.picture.too-fine.do")));
         }
+    }
+
+    private static Finding dpi(
+            Severity severity, Place place, String key, Mark.Image image, double ppi, Message wants, Message advice) {
+        return new Finding(
+                "picture.dpi",
+                severity,
+                place,
+                Message.of(key, image.picture().name()),
+                Message.of("check.picture.measured-2", Math.round(ppi)),
+                wants,
+                advice);
     }
 }

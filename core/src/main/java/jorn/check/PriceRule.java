@@ -1,5 +1,6 @@
 package jorn.check;
 
+import java.util.Optional;
 import java.util.function.Consumer;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
@@ -19,19 +20,30 @@ final class PriceRule implements Rule {
         }
     }
 
+    /** Rounded up to the cent. */
+    private static double lowest(Money money) {
+        return Math.ceil(money.lowest().number() * 100 - 1e-9) / 100;
+    }
+
     private static Finding finding(Proof proof, Money money, Figure kept) {
         return new Finding(
-                "price.below",
-                Severity.ERROR,
-                Place.book(),
-                Message.of(
-                        "check.price.found",
+                        "price.below",
+                        Severity.ERROR,
+                        Place.book(),
+                        Message.of(
+                                "check.price.found",
+                                money.market().called(),
+                                money.channel().id().equals(Market.OWN_SHOP)
+                                        ? ""
+                                        : " (" + money.channel().called() + ")"),
+                        Message.of("check.price.measured", kept.text(proof.unit())),
+                        Message.of("check.price.required", money.lowest().text(proof.unit())),
+                        Message.of("check.price.do"))
+                .by(Clause.MARKETS.of(proof))
+                .mendedBy(Remedy.of(
+                        b -> b.withPlans(b.plans().withPrice(money.market().id(), Optional.of(lowest(money)))),
+                        "price",
                         money.market().called(),
-                        money.channel().id().equals(Market.OWN_SHOP)
-                                ? ""
-                                : " (" + money.channel().called() + ")"),
-                Message.of("check.price.measured", kept.text(proof.unit())),
-                Message.of("check.price.required", money.lowest().text(proof.unit())),
-                Message.of("check.price.do"));
+                        money.lowest().text(proof.unit())));
     }
 }

@@ -1,5 +1,6 @@
 package jorn.check;
 
+import java.util.Map;
 import jorn.book.Book;
 import jorn.book.Pagination;
 import jorn.cover.CoverGeometry;
@@ -12,8 +13,18 @@ import jorn.measure.Unit;
  * What a rule looks at: the book and all that follows from it.
  *
  * @param unit for lengths in messages
+ * @param others titles of the user's other books by their ISBN, without hyphens; as far as they are known
  */
-public record Proof(Edition edition, Unit unit) {
+public record Proof(Edition edition, Unit unit, Map<String, String> others) {
+    public Proof {
+        others = Map.copyOf(others);
+    }
+
+    /** Without knowledge of other books. */
+    public Proof(Edition edition, Unit unit) {
+        this(edition, unit, Map.of());
+    }
+
     public static Proof of(Book book, Unit unit) {
         return new Proof(Edition.of(book), unit);
     }

@@ -76,13 +76,14 @@ final class SafeAreaRule extends ArtRule {
                         b, sighting.art(), proof.book().brief(), sighting.slot().side());
         String id = sliver ? "bleed.sliver" : inGutter ? "margin.gutter" : "margin.outside";
         return new Finding(
-                id,
-                Severity.ERROR,
-                Place.page(sighting.slot().number(), b),
-                Message.of(sliver ? "check.safe-area.sliver" : "check.safe-area.found"),
-                Message.of("check.safe-area.measured", proof.text(Length.points(over))),
-                Message.of("check.safe-area.required"),
-                Message.of(sliver ? "check.safe-area.sliver.do" : "check.safe-area.do"));
+                        id,
+                        Severity.ERROR,
+                        Place.page(sighting.slot().number(), b),
+                        Message.of(sliver ? "check.safe-area.sliver" : "check.safe-area.found"),
+                        Message.of("check.safe-area.measured", proof.text(Length.points(over))),
+                        Message.of("check.safe-area.required"),
+                        Message.of(sliver ? "check.safe-area.sliver.do" : "check.safe-area.do"))
+                .by((sliver ? Clause.BLEED : Clause.MARGINS).of(proof));
     }
 
     /** Whether it reaches the trim somewhere but not the end of the bleed: the knife may leave a white sliver there. */

@@ -12,6 +12,10 @@ import jorn.say.Wording;
 
 /** Text on the spine needs enough pages, and room clear of the folds. */
 final class SpineTextRule implements Rule {
+    private static Remedy bare() {
+        return Remedy.of(b -> b.withCover(b.cover().withSpineText(false)), "bare-spine");
+    }
+
     @Override
     public void look(Proof proof, Consumer<Finding> found) {
         if (!proof.book().cover().spineText()
@@ -28,27 +32,30 @@ final class SpineTextRule implements Rule {
                 return;
             }
             found.accept(new Finding(
-                    "spine.text",
-                    Severity.WARNING,
-                    Place.cover(proof.cover().spineBox()),
-                    Message.of("check.spine-text.found"),
-                    Message.of("check.spine-text.pages", pages),
-                    Message.plain(
-                            rule.map(r -> Wording.of("check.spine-text.pages-or-more-at", r.minPages(), proof.press()))
+                            "spine.text",
+                            Severity.WARNING,
+                            Place.cover(proof.cover().spineBox()),
+                            Message.of("check.spine-text.found"),
+                            Message.of("check.spine-text.pages", pages),
+                            Message.plain(rule.map(r -> Wording.of(
+                                            "check.spine-text.pages-or-more-at", r.minPages(), proof.press()))
                                     .orElse(Wording.of("check.spine-text.no-spine-text-at", proof.press()))),
-                    Message.of("check.spine-text.do")));
+                            Message.of("check.spine-text.do"))
+                    .by(Clause.BINDINGS.of(proof))
+                    .mendedBy(bare()));
             return;
         }
         double size = proof.edition().cover().spineTypeSize();
         if (size < SpineLine.SMALLEST) {
             found.accept(new Finding(
-                    "spine.text",
-                    Severity.WARNING,
-                    Place.cover(proof.cover().spineBox()),
-                    Message.of("check.spine-text.found-2"),
-                    Message.of("check.spine-text.pt", Numeral.under(size, 2)),
-                    Message.of("check.spine-text.required", Numeral.trimmed(SpineLine.SMALLEST, 1)),
-                    Message.of("check.spine-text.do-2")));
+                            "spine.text",
+                            Severity.WARNING,
+                            Place.cover(proof.cover().spineBox()),
+                            Message.of("check.spine-text.found-2"),
+                            Message.of("check.spine-text.pt", Numeral.under(size, 2)),
+                            Message.of("check.spine-text.required", Numeral.trimmed(SpineLine.SMALLEST, 1)),
+                            Message.of("check.spine-text.do-2"))
+                    .mendedBy(bare()));
         }
     }
 }

@@ -14,13 +14,16 @@ final class TrimRule implements Rule {
         if (!proof.book().brief().press().takes(trim)) {
             Size nearest = proof.book().brief().press().nearestTrim(trim);
             found.accept(new Finding(
-                    "page.size",
-                    Severity.ERROR,
-                    Place.book(),
-                    Message.of("check.trim.found", proof.press()),
-                    Message.plain(trim.format(proof.unit())),
-                    Message.of("check.trim.required", nearest.format(proof.unit())),
-                    Message.of("check.trim.do", nearest.format(proof.unit()))));
+                            "page.size",
+                            Severity.ERROR,
+                            Place.book(),
+                            Message.of("check.trim.found", proof.press()),
+                            Message.plain(trim.format(proof.unit())),
+                            Message.of("check.trim.required", nearest.format(proof.unit())),
+                            Message.of("check.trim.do", nearest.format(proof.unit())))
+                    .by(Clause.TRIMS.of(proof))
+                    .mendedBy(Remedy.of(
+                            b -> b.withBrief(b.brief().withTrim(nearest)), "trim", nearest.format(proof.unit()))));
         }
     }
 }

@@ -22,6 +22,7 @@ import jorn.layout.StyledPen.Lettering;
 import jorn.layout.TypeStep;
 import jorn.measure.Length;
 import jorn.style.Details.FolioForm;
+import jorn.style.Details.TabForm;
 import jorn.style.Rule;
 import jorn.text.Typeface.Style;
 
@@ -29,6 +30,9 @@ import jorn.text.Typeface.Style;
 final class StyledFurniture {
     /** A mark at the edge keeps this far from the text. */
     private static final double CLEAR = Length.mm(1).points();
+
+    /** Smaller light letters on a dark ground fill with ink (common practice), in points. */
+    private static final double LEAST_REVERSED = 8;
 
     private static final double WIDEST_MARK = Length.mm(5).points();
     private static final double FRAME_OFF = Length.mm(3.2).points();
@@ -149,14 +153,21 @@ final class StyledFurniture {
         double y = text.y() + (day.getMonthValue() - 1) * high;
         Box at = new Box(x, y, wide, high).inset(high * 0.06, 0, high * 0.06, 0);
         String name = flow.calendar().name(day.getMonth(), TextStyle.SHORT_STANDALONE);
-        Lettering as =
-                pen.label().sized(pen.size(TypeStep.NOTE)).at(Align.CENTRE).in(Style.BOLD);
+        TabForm tab = pen.style().details().tab();
+        boolean reversed = tab == TabForm.BLOCK || tab == TabForm.ROUND;
+        double size = pen.size(TypeStep.NOTE);
+        if (reversed && wide >= LEAST_REVERSED * 0.95) {
+            size = Math.max(size, LEAST_REVERSED);
+        } else if (reversed) {
+            tab = TabForm.WORD;
+        }
+        Lettering as = pen.label().sized(size).at(Align.CENTRE).in(Style.BOLD);
         Ink ink = pen.ink(Role.TEXT);
         if (pen.style().boxes().page()) {
             // It stands on the frame of the page, as an index tab does.
             pen.fill(Path.box(at), Ink.WHITE);
         }
-        switch (pen.style().details().tab()) {
+        switch (tab) {
             case WORD -> {
                 as = as.in(Style.REGULAR);
             }

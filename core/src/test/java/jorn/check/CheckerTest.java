@@ -22,6 +22,8 @@ import jorn.measure.Length;
 import jorn.measure.Size;
 import jorn.measure.Unit;
 import jorn.press.Binding;
+import jorn.press.PdfRule;
+import jorn.press.PressProfile;
 import jorn.press.PressShelf;
 import org.junit.jupiter.api.Test;
 
@@ -226,6 +228,13 @@ class CheckerTest {
     @Test
     void aPressThatWantsAStandardIsTold() {
         Book trade = GOOD.withBrief(GOOD.brief().at(PressShelf.shipped().find("trade")));
-        assertEquals("PDF/X-1a", finding(trade, "pdf.standard").orElseThrow().required());
+        assertTrue(finding(trade, "pdf.standard").isEmpty(), "Jorn writes it");
+        PdfRule rule = new PdfRule(Optional.of("PDF/X-9"), PdfRule.Colour.CMYK, false, Optional.empty());
+        PressProfile other = PressShelf.shipped().find("trade").withPdf(Optional.of(rule));
+        assertEquals(
+                "PDF/X-9",
+                finding(GOOD.withBrief(GOOD.brief().at(other)), "pdf.standard")
+                        .orElseThrow()
+                        .required());
     }
 }

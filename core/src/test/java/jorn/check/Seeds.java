@@ -41,6 +41,7 @@ import jorn.layout.Part;
 import jorn.layout.Stack;
 import jorn.measure.Length;
 import jorn.press.PdfRule;
+import jorn.press.PressProfile;
 import jorn.press.PressShelf;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
@@ -476,10 +477,11 @@ final class Seeds {
                     "sold for " + price,
                     () -> GOOD.withPlans(GOOD.plans().withPrice("us", Optional.of(price))));
         }
-        seed(
-                "pdf.standard",
-                "a press that wants one",
-                () -> GOOD.withBrief(
-                        GOOD.brief().at(PressShelf.shipped().find("trade")).withPages(120)));
+        seed("pdf.standard", "a press that wants one", () -> {
+            PressProfile trade = PressShelf.shipped().find("trade");
+            PdfRule rule = new PdfRule(Optional.of("PDF/X-9"), PdfRule.Colour.CMYK, false, Optional.of(300));
+            return GOOD.withBrief(
+                    GOOD.brief().at(trade.withPdf(Optional.of(rule))).withPages(120));
+        });
     }
 }

@@ -21,6 +21,7 @@ import jorn.book.Pagination;
 import jorn.check.Checker;
 import jorn.check.Finding;
 import jorn.check.Finding.Severity;
+import jorn.check.Remedy;
 import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Findings;
@@ -197,6 +198,18 @@ public final class ProofBench implements Bench {
             note.getChildren().add(Labels.wrapped(numbers, "soft"));
         }
         note.getChildren().add(Labels.wrapped(f.remedy(), "italic"));
+        if (index == chosen) {
+            if (!f.clause().isEmpty()) {
+                note.getChildren().add(Labels.wrapped(f.clause(), "soft"));
+            }
+            int n = 0;
+            for (Remedy remedy : f.remedies()) {
+                Button deed =
+                        Labels.act(remedy.label().text(), Wording.of("desk.proof.remedy-help"), () -> mend(remedy));
+                deed.setId("remedy-" + n++);
+                note.getChildren().add(deed);
+            }
+        }
         note.getStyleClass().setAll("note");
         note.setId("note-" + f.id().replace('.', '-'));
         note.setAccessibleText(f.message());
@@ -213,6 +226,11 @@ public final class ProofBench implements Bench {
             }
         });
         return note;
+    }
+
+    /** Makes a remedy; undo takes it back. */
+    private void mend(Remedy remedy) {
+        desk.attempt(() -> desk.change("remedy " + remedy.label().text(), remedy.mend()));
     }
 
     private void choose(int index) {

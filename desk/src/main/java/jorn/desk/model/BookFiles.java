@@ -258,6 +258,7 @@ public final class BookFiles {
         FileStamp stamp = BookFile.save(book, path);
         desk.markSaved(path, stamp);
         desk.settings().addRecent(path);
+        desk.settings().rememberNumber(book);
         keeper.saved(book, path);
     }
 

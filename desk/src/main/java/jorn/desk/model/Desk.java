@@ -68,25 +68,29 @@ public final class Desk {
     private final ObservableList<Brief> whatIfs = FXCollections.observableArrayList();
 
     public Desk(Settings settings, Book book) {
-        this(settings, book, Platform::runLater);
+        this(settings, BookState.of(book));
     }
 
-    /** @param later runs something on the interface thread */
+    /**
+     * A desk without a window, on which a book is checked at once.
+     *
+     * @param later runs something in its turn
+     */
     public Desk(Settings settings, Book book, Executor later) {
-        this(settings, BookState.of(book), later);
+        this(settings, BookState.of(book), later, false);
     }
 
     /** @param laidOut the first book, laid out already */
     public Desk(Settings settings, BookState laidOut) {
-        this(settings, laidOut, Platform::runLater);
+        this(settings, laidOut, Platform::runLater, true);
     }
 
-    private Desk(Settings settings, BookState laidOut, Executor later) {
+    private Desk(Settings settings, BookState laidOut, Executor later, boolean beside) {
         this.settings = settings;
         OwnFaces.from(settings.typefaceFolder());
         this.history = new History(laidOut.book());
         this.saved = laidOut.book();
-        this.reader = new ProofReader(later);
+        this.reader = new ProofReader(later, beside, settings::otherNumbers);
         unit.set(settings.unit());
         unit.addListener((o, was, now) -> {
             settings.setUnit(now);
@@ -377,7 +381,9 @@ public final class Desk {
         // Known before the state is seen, so that whoever shows it shows both of the same moment.
         findings.set(reader.read(now.edition(), unit.get(), all -> {
             findings.set(all);
-            compare();
+            if (all.whole()) {
+                compare();
+            }
         }));
         state.set(now);
     }

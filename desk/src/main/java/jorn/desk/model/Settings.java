@@ -10,15 +10,18 @@ import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.logging.Level;
 import java.util.logging.Logger;
+import jorn.book.Book;
 import jorn.json.Json;
 import jorn.measure.SmallFile;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.say.Wording;
 import jorn.store.SafeFile;
+import org.jspecify.annotations.Nullable;
 
 /** What Jorn remembers from one day to the next: unit, text size, recent books, the window's place. */
 public final class Settings {
@@ -36,6 +39,7 @@ public final class Settings {
     private final List<Path> recent = new ArrayList<>();
     private final List<String> recentDesigns = new ArrayList<>();
     private double[] window = {};
+    private @Nullable BookNumbers numbers;
     private boolean maximised;
     private String exportFolder = "";
     /** Pixels to a point of print on this screen; 0 where nobody has measured. */
@@ -153,6 +157,23 @@ public final class Settings {
     /** Where a Jorn before this one kept unsaved work. */
     Path formerRecovery() {
         return folder.resolve("recovery.jorn");
+    }
+
+    /** Remembers the ISBN of a book that has been saved. */
+    public void rememberNumber(Book book) {
+        numbers().remember(book);
+    }
+
+    /** Titles of other books that were saved here, by their ISBN. */
+    public Map<String, String> otherNumbers(Book book) {
+        return numbers().besides(book);
+    }
+
+    private synchronized BookNumbers numbers() {
+        if (numbers == null) {
+            numbers = new BookNumbers(data.resolve("numbers.json"));
+        }
+        return numbers;
     }
 
     /** Where unsaved work and earlier versions are kept. */

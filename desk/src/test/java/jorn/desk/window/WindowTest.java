@@ -32,6 +32,9 @@ import org.testfx.util.WaitForAsyncUtils;
 abstract class WindowTest extends ApplicationTest {
     protected Path folder;
     protected Settings settings;
+    /** The one that is looked at; {@link #settle} is asked for from everywhere. */
+    private static volatile Desk present;
+
     protected Desk desk;
     protected BookFiles files;
     protected final List<Path> opened = new ArrayList<>();
@@ -42,6 +45,7 @@ abstract class WindowTest extends ApplicationTest {
         settings = Settings.load(folder.resolve("settings"));
         Theme.loadFonts();
         desk = new Desk(settings, Journals.lined());
+        present = desk;
         files = new BookFiles(desk, new BookFiles.Asker() {
             @Override
             public Optional<Path> bookToOpen() {
@@ -216,9 +220,23 @@ abstract class WindowTest extends ApplicationTest {
      */
     protected static void settle() {
         WaitForAsyncUtils.waitForFxEvents(1);
+        awaitFindings();
         awaitPulse();
         awaitPulse();
         WaitForAsyncUtils.waitForFxEvents(1);
+    }
+
+    /** The book is checked beside the window; what is found is seen a moment later. */
+    private static void awaitFindings() {
+        Desk there = present;
+        if (there != null) {
+            try {
+                WaitForAsyncUtils.waitFor(
+                        20, TimeUnit.SECONDS, () -> there.findings().get().whole());
+            } catch (TimeoutException e) {
+                throw new AssertionError("the book is still being read", e);
+            }
+        }
     }
 
     private static void awaitPulse() {
