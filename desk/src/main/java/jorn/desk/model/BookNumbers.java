@@ -32,8 +32,8 @@ final class BookNumbers {
             try {
                 JsonNode read = Json.read(
                         SmallFile.read(file, LARGEST_MB), JsonNode.class, Wording.of("desk.settings.settings"));
-                read.fields()
-                        .forEachRemaining(e -> all.put(
+                read.properties()
+                        .forEach(e -> all.put(
                                 e.getKey(),
                                 new Entry(
                                         e.getValue().path("book").asText(),
