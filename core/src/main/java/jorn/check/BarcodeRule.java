@@ -21,8 +21,7 @@ final class BarcodeRule implements Rule {
             return;
         }
         Box barcode = proof.cover().barcode().get();
-        for (Marks.Standing standing :
-                Marks.standing(proof.edition().cover().atSize().marks())) {
+        for (Marks.Standing standing : proof.coverMarks()) {
             // On a composed cover lines are patterns of the ground: the symbol is printed on its own white.
             boolean stands = standing.mark() instanceof Mark.Words
                     || (standing.mark() instanceof Mark.Stroke

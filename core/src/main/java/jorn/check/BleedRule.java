@@ -18,7 +18,7 @@ final class BleedRule implements PageRule {
 
     @Override
     public void look(Proof proof, Sighting sighting, Consumer<Finding> found) {
-        if (runsOff.isEmpty() && proof.page().bleeds()) {
+        if (runsOff.isEmpty() && (proof.page().bleeds() || proof.elsewhere().isPresent())) {
             Box inside = sighting.art().trim().inset(TOUCHING);
             runsOff = sighting.standing().stream()
                     .filter(s -> !inside.holds(s.bounds()))
@@ -42,6 +42,15 @@ final class BleedRule implements PageRule {
     @Override
     public void end(Proof proof, Consumer<Finding> found) {
         if (!proof.page().bleeds()) {
+            // A page of Jorn's own has bleed wherever something runs off it.
+            runsOff.ifPresent(f -> found.accept(new Finding(
+                    f.id(),
+                    f.severity(),
+                    f.place(),
+                    Message.of("check.bleed.none"),
+                    Message.of("check.bleed.measured"),
+                    Message.of("check.bleed.wanted"),
+                    Message.of("check.bleed.none.do"))));
             return;
         }
         if (runsOff.isEmpty()) {
@@ -56,7 +65,7 @@ final class BleedRule implements PageRule {
                             Message.NOTHING,
                             Message.of("check.bleed.do-2"))
                     .by(Clause.BLEED.of(proof))
-                    .mendedBy(Remedy.of(b -> b.withBrief(b.brief().withBleed(false)), "no-bleed")));
+                    .mendedBy(Mend.of(b -> b.withBrief(b.brief().withBleed(false)), "no-bleed")));
         } else if (proof.page().bleed().length().isZero()) {
             found.accept(runsOff.get());
         }

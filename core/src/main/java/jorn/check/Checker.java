@@ -1,7 +1,10 @@
 package jorn.check;
 
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import jorn.check.Finding.Severity;
+import jorn.edition.Edition.Sighting;
 import jorn.say.Wording;
 
 /** Looks at a book with every rule that there is. */
@@ -102,6 +105,39 @@ public final class Checker {
     /** A check that goes on page by page; the book as a whole has been looked at. */
     public static CheckRun begin(Proof proof) {
         return new CheckRun(proof, RULES, pageRules());
+    }
+
+    /**
+     * A check of pages that were made elsewhere: by the rules that look at what is drawn, and no others.
+     *
+     * @param proof what is known of them, with the cover
+     * @param pages each with its place in the book
+     */
+    public static List<Finding> checkElsewhere(Proof proof, List<Sighting> pages) {
+        List<PageRule> rules = List.of(
+                new SafeAreaRule(),
+                new BleedRule(),
+                LineRule.faint(),
+                LineRule.thin(),
+                new ColourRule(),
+                new TextSizeRule(),
+                new ContrastRule(),
+                new CoverageRule(),
+                new RichTextRule(),
+                new LinkRule(),
+                new MirrorRule(),
+                new ContentsRule(),
+                new PictureRule());
+        List<Finding> found = new ArrayList<>();
+        if (!proof.elsewhere().map(c -> c.marks().isEmpty()).orElse(true)) {
+            new BarcodeRule().look(proof, found::add);
+        }
+        for (Sighting page : pages) {
+            rules.forEach(rule -> rule.look(proof, page, found::add));
+        }
+        rules.forEach(rule -> rule.end(proof, found::add));
+        found.sort(Comparator.comparing(Finding::severity));
+        return List.copyOf(found);
     }
 
     /** Whether a press would refuse the book. */

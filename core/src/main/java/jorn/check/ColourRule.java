@@ -35,12 +35,12 @@ final class ColourRule extends ArtRule {
     }
 
     /** The press's first ink that is more than black, where it has one on this paper. */
-    private static Remedy[] colourInk(Proof proof) {
+    private static Mend[] colourInk(Proof proof) {
         return proof.book().brief().press().inks().stream()
                 .filter(i -> !i.blackOnly())
                 .limit(1)
-                .map(i -> Remedy.of(b -> b.withBrief(b.brief().withInk(i.id())), "ink", i.called()))
-                .toArray(Remedy[]::new);
+                .map(i -> Mend.of(b -> b.withBrief(b.brief().withInk(i.id())), "ink", i.called()))
+                .toArray(Mend[]::new);
     }
 
     private static Finding finding(Proof proof, Sighting sighting, Standing standing, Message what) {

@@ -44,7 +44,7 @@ final class CoverSheetRule implements Rule {
                             Message.of("check.cover-sheet.spine-then", proof.text(then.spine())),
                             Message.of("check.cover-sheet.spine-now", proof.text(measures.spine())),
                             Message.of("check.cover-sheet.stale.do"))
-                    .mendedBy(Remedy.of(
+                    .mendedBy(Mend.of(
                             b -> b.withCover(b.cover()
                                     .withPlan(b.cover().plan().map(p -> p.withApproved(Optional.of(measures))))),
                             "approve")));

@@ -26,7 +26,7 @@ final class EdgeRule implements Rule {
                             Message.plain(brief.edge().word()),
                             Message.plain(natural.word()),
                             Message.of("check.edge.against-reading.do"))
-                    .mendedBy(Remedy.of(
+                    .mendedBy(Mend.of(
                             b -> b.withBrief(
                                     b.brief().withWishes(b.brief().wishes().withEdge(Optional.empty()))),
                             "edge",

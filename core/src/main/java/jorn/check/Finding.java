@@ -34,7 +34,7 @@ public record Finding(
      * @param clause of a press's profile, or the practice of the trade; may be nothing
      * @param remedies that mend it at once, the likeliest first; may be none
      */
-    public record Grounds(Message clause, List<Remedy> remedies) {
+    public record Grounds(Message clause, List<Mend> remedies) {
         public Grounds {
             remedies = List.copyOf(remedies);
         }
@@ -52,7 +52,7 @@ public record Finding(
     }
 
     /** The same with something that mends it. */
-    Finding mendedBy(Remedy... remedies) {
+    Finding mendedBy(Mend... remedies) {
         return new Finding(
                 id, severity, place, found, has, wants, advice, new Grounds(grounds.clause(), List.of(remedies)));
     }
@@ -63,7 +63,7 @@ public record Finding(
     }
 
     /** What mends it at once; may be none. */
-    public List<Remedy> remedies() {
+    public List<Mend> remedies() {
         return grounds.remedies();
     }
 

@@ -57,7 +57,7 @@ final class MarginRule implements Rule {
                             Message.of("check.margin.required-2", proof.text(required.length())),
                             Message.of("check.margin.do-2", word, proof.text(required.length())))
                     .by(Clause.MARGINS.of(proof))
-                    .mendedBy(Remedy.of(b -> b.withMargins(MarginChoice.NONE), "margins")));
+                    .mendedBy(Mend.of(b -> b.withMargins(MarginChoice.NONE), "margins")));
         }
     }
 }

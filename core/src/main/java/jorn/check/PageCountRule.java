@@ -10,8 +10,8 @@ import jorn.say.Wording;
 
 /** The press binds from so many to so many pages, in multiples. */
 final class PageCountRule implements Rule {
-    private static Remedy pages(int count) {
-        return Remedy.of(b -> b.withBrief(b.brief().withPages(count)), "pages", count);
+    private static Mend pages(int count) {
+        return Mend.of(b -> b.withBrief(b.brief().withPages(count)), "pages", count);
     }
 
     @Override
@@ -33,7 +33,7 @@ final class PageCountRule implements Rule {
                             Message.plain(rule.inWords()),
                             remedy)
                     .by(Clause.BINDINGS.of(proof))
-                    .mendedBy(n < rule.min() ? new Remedy[] {pages(rule.min())} : new Remedy[0]));
+                    .mendedBy(n < rule.min() ? new Mend[] {pages(rule.min())} : new Mend[0]));
         } else if (!proof.pagination().settled()) {
             found.accept(new Finding(
                     "page.count",

@@ -40,7 +40,7 @@ final class PriceRule implements Rule {
                         Message.of("check.price.required", money.lowest().text(proof.unit())),
                         Message.of("check.price.do"))
                 .by(Clause.MARKETS.of(proof))
-                .mendedBy(Remedy.of(
+                .mendedBy(Mend.of(
                         b -> b.withPlans(b.plans().withPrice(money.market().id(), Optional.of(lowest(money)))),
                         "price",
                         money.market().called(),

@@ -1,8 +1,13 @@
 package jorn.check;
 
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import jorn.art.Mark;
+import jorn.art.Marks;
 import jorn.book.Book;
 import jorn.book.Pagination;
+import jorn.book.Slot;
 import jorn.cover.CoverGeometry;
 import jorn.edition.Edition;
 import jorn.makeup.PageGeometry;
@@ -14,10 +19,23 @@ import jorn.measure.Unit;
  *
  * @param unit for lengths in messages
  * @param others titles of the user's other books by their ISBN, without hyphens; as far as they are known
+ * @param elsewhere the cover of files that were made elsewhere, if it is these that are checked: the book is then only what is known of them
  */
-public record Proof(Edition edition, Unit unit, Map<String, String> others) {
+public record Proof(Edition edition, Unit unit, Map<String, String> others, Optional<CoverElsewhere> elsewhere) {
+    /** What stands on a cover that was made elsewhere, from its trim's corner; nothing where there is no cover. */
+    public record CoverElsewhere(List<Mark> marks) {
+        public CoverElsewhere {
+            marks = List.copyOf(marks);
+        }
+    }
+
     public Proof {
         others = Map.copyOf(others);
+    }
+
+    /** Of a book of Jorn's own. */
+    public Proof(Edition edition, Unit unit, Map<String, String> others) {
+        this(edition, unit, others, Optional.empty());
     }
 
     /** Without knowledge of other books. */
@@ -44,6 +62,19 @@ public record Proof(Edition edition, Unit unit, Map<String, String> others) {
     /** The cover's measures. */
     public CoverGeometry cover() {
         return edition.cover().geometry();
+    }
+
+    /** What stands on the outside of the cover, where the press prints one. */
+    List<Marks.Standing> coverMarks() {
+        if (elsewhere.isPresent()) {
+            return Marks.standing(elsewhere.get().marks());
+        }
+        return cover().isDelivered() ? Marks.standing(edition.cover().atSize().marks()) : List.of();
+    }
+
+    /** By which pages are told apart, of which one is told of: by their design, or each by itself where nothing is known of that. */
+    Object sort(Slot slot) {
+        return elsewhere.isPresent() ? (Object) slot.number() : book().variantOf(slot);
     }
 
     String press() {

@@ -24,9 +24,6 @@ record Seen(List<Marks.Standing> standing, Function<Box, Place> place) {
 
     /** The cover, where the press prints one; nothing where it does not. */
     static Seen cover(Proof proof) {
-        List<Marks.Standing> all = proof.cover().isDelivered()
-                ? Marks.standing(proof.edition().cover().atSize().marks())
-                : List.of();
-        return new Seen(all, box -> Place.cover(java.util.Optional.of(box)));
+        return new Seen(proof.coverMarks(), box -> Place.cover(java.util.Optional.of(box)));
     }
 }

@@ -12,8 +12,8 @@ import jorn.say.Wording;
 
 /** Text on the spine needs enough pages, and room clear of the folds. */
 final class SpineTextRule implements Rule {
-    private static Remedy bare() {
-        return Remedy.of(b -> b.withCover(b.cover().withSpineText(false)), "bare-spine");
+    private static Mend bare() {
+        return Mend.of(b -> b.withCover(b.cover().withSpineText(false)), "bare-spine");
     }
 
     @Override

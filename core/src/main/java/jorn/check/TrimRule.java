@@ -22,7 +22,7 @@ final class TrimRule implements Rule {
                             Message.of("check.trim.required", nearest.format(proof.unit())),
                             Message.of("check.trim.do", nearest.format(proof.unit())))
                     .by(Clause.TRIMS.of(proof))
-                    .mendedBy(Remedy.of(
+                    .mendedBy(Mend.of(
                             b -> b.withBrief(b.brief().withTrim(nearest)), "trim", nearest.format(proof.unit()))));
         }
     }

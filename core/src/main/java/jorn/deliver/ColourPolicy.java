@@ -93,6 +93,13 @@ public enum ColourPolicy implements InkVisitor<Ink> {
         }
     };
 
+    /** Larger letters hide the fringe, in points. */
+    private static final double SMALL = 14;
+    /** Lightness up to which words count as dark. */
+    private static final double DARK = 45;
+    /** Chroma up to which a dark colour is hardly seen. */
+    private static final double HARDLY = 16;
+
     /** What becomes of pictures. */
     public enum Pictures {
         AS_THEY_ARE,
@@ -109,6 +116,25 @@ public enum ColourPolicy implements InkVisitor<Ink> {
     /** What is written for an ink. */
     public Ink ink(Ink ink) {
         return ink.accept(this);
+    }
+
+    /**
+     * What is written for the ink of words. Small dark words that are hardly coloured are black ink alone where there are four, so that they get no
+     * coloured fringe (common practice).
+     *
+     * @param size in points
+     */
+    public Ink wordsInk(Ink ink, double size) {
+        Ink now = ink(ink);
+        boolean several = now instanceof Ink.Cmyk c && c.isColoured();
+        if (!several || size >= SMALL || ink instanceof Ink.Cmyk || ink instanceof Ink.Spot) {
+            return now;
+        }
+        Lab seen = Lab.ofRgb(ink.rgb());
+        if (seen.l() > DARK || seen.chroma() > HARDLY) {
+            return now;
+        }
+        return ink(new Ink.Gray(new Lab(seen.l(), 0, 0).rgb()[1] / 255.0));
     }
 
     public Pictures pictures() {

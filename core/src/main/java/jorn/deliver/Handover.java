@@ -15,14 +15,14 @@ import jorn.press.PrinterMark;
  * @param parts one for each file
  * @param standard that each file follows
  */
-public record Handover(List<Part> parts, FileStandard standard) {
+public record Handover(List<HandedFile> parts, FileStandard standard) {
     /**
      * One file.
      *
      * @param plan its sheets
      * @param colours in which they are written
      */
-    public record Part(SheetPlan plan, ColourPolicy colours) {}
+    public record HandedFile(SheetPlan plan, ColourPolicy colours) {}
 
     /**
      * What is asked for beside the pages.
@@ -63,21 +63,22 @@ public record Handover(List<Part> parts, FileStandard standard) {
         ColourPolicy inside = brief.inkSet().blackOnly() && !isForScreens(rule) ? ColourPolicy.GREY : outside;
         SheetPlan pages = new SinglePages(edition);
         boolean covered = edition.cover().geometry().isDelivered();
-        List<Part> parts = new ArrayList<>();
+        List<HandedFile> parts = new ArrayList<>();
         if (covered && asked.oneFile()) {
             // One file has one set of colours, and the cover needs its own.
-            parts.add(new Part(new WholeBook(new CoverSheets(edition), pages), outside));
+            parts.add(new HandedFile(new WholeBook(new CoverSheets(edition), pages), outside));
         } else {
-            parts.add(new Part(pages, inside));
+            parts.add(new HandedFile(pages, inside));
             if (covered) {
-                parts.add(new Part(new CoverSheets(edition), outside));
+                parts.add(new HandedFile(new CoverSheets(edition), outside));
             }
         }
         return new Handover(
                 parts.stream()
                         .map(p -> asked.marks().isEmpty()
                                 ? p
-                                : new Part(new MarkedSheets(p.plan(), asked.marks(), edition.book()), p.colours()))
+                                : new HandedFile(
+                                        new MarkedSheets(p.plan(), asked.marks(), edition.book()), p.colours()))
                         .toList(),
                 standard);
     }
@@ -100,7 +101,7 @@ public record Handover(List<Part> parts, FileStandard standard) {
 
     /** The plans of all files. */
     public List<SheetPlan> plans() {
-        return parts.stream().map(Part::plan).toList();
+        return parts.stream().map(HandedFile::plan).toList();
     }
 
     /** How many sheets all files have together. */

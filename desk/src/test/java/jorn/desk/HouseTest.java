@@ -122,15 +122,38 @@ class HouseTest {
                 "press",
                 "recipe",
                 "text");
-        room("deliver", "art", "book", "colour", "cover", "edition", "layout", "makeup", "measure", "text");
+        room("deliver", "art", "book", "colour", "cover", "edition", "layout", "makeup", "measure", "press", "text");
         room(
                 "check", "art", "block", "book", "brief", "colour", "cover", "deliver", "edition", "layout", "makeup",
                 "measure", "money", "order", "press", "recipe", "style", "text", "json");
         room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style", "text");
         // Files and pictures.
         room("print.picture", "art", "measure", "scratch");
-        room("print.pdf", "art", "colour", "deliver", "measure", "print.picture", "scratch", "text");
-        room("print.raster", "art", "cover", "measure", "print.pdf", "print.picture", "text");
+        room("print.read", "art", "deliver", "measure", "scratch");
+        room("print.raster", "art", "cover", "measure", "print.picture", "print.read", "text");
+        room(
+                "print.pdf",
+                "art",
+                "colour",
+                "deliver",
+                "measure",
+                "print.picture",
+                "print.raster",
+                "print.read",
+                "scratch",
+                "text");
+        room(
+                "print.reception",
+                "art",
+                "book",
+                "check",
+                "cover",
+                "deliver",
+                "edition",
+                "measure",
+                "press",
+                "print.read",
+                "recipe");
         room(
                 "print.export",
                 "press",
@@ -256,7 +279,8 @@ class HouseTest {
                 "measure",
                 "press",
                 "print.export",
-                "print.pdf",
+                "print.read",
+                "print.reception",
                 "text");
         room(
                 "desk.window",
@@ -295,6 +319,7 @@ class HouseTest {
                 "print.pdf",
                 "print.picture",
                 "print.raster",
+                "print.reception",
                 "recipe",
                 "store");
         room("desk", "desk.cli", "desk.model");

@@ -21,7 +21,7 @@ import jorn.book.Pagination;
 import jorn.check.Checker;
 import jorn.check.Finding;
 import jorn.check.Finding.Severity;
-import jorn.check.Remedy;
+import jorn.check.Mend;
 import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Findings;
@@ -203,7 +203,7 @@ public final class ProofBench implements Bench {
                 note.getChildren().add(Labels.wrapped(f.clause(), "soft"));
             }
             int n = 0;
-            for (Remedy remedy : f.remedies()) {
+            for (Mend remedy : f.remedies()) {
                 Button deed =
                         Labels.act(remedy.label().text(), Wording.of("desk.proof.remedy-help"), () -> mend(remedy));
                 deed.setId("remedy-" + n++);
@@ -229,7 +229,7 @@ public final class ProofBench implements Bench {
     }
 
     /** Makes a remedy; undo takes it back. */
-    private void mend(Remedy remedy) {
+    private void mend(Mend remedy) {
         desk.attempt(() -> desk.change("remedy " + remedy.label().text(), remedy.mend()));
     }
 

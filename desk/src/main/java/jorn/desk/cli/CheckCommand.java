@@ -7,12 +7,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
 import jorn.art.Box;
+import jorn.book.Book;
 import jorn.check.Checker;
 import jorn.check.Finding;
 import jorn.check.Proof;
+import jorn.desk.model.Settings;
+import jorn.edition.Edition;
 import jorn.json.Json;
 import jorn.measure.Unit;
 import jorn.say.Wording;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -28,14 +32,21 @@ final class CheckCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FILE.jorn", description = "${bundle:cli.check.book}")
     private Path file;
 
+    @Option(names = "--ink", paramLabel = "I", description = "${bundle:cli.check.ink}")
+    private @Nullable String ink;
+
     @Option(names = "--json", description = "${bundle:cli.check.json-array}")
     private boolean json;
 
     @Override
     public Integer call() {
         var out = spec.commandLine().getOut();
-        List<Finding> findings =
-                Checker.check(Proof.of(BookOnDisk.load(file, spec.commandLine().getErr()), Unit.INCH));
+        Book book = BookOnDisk.load(file, spec.commandLine().getErr());
+        if (ink != null) {
+            book = book.withBrief(book.brief().withInk(ink));
+        }
+        List<Finding> findings = Checker.check(
+                new Proof(Edition.of(book), Unit.INCH, Settings.load().otherNumbers(book)));
         if (json) {
             out.println(new String(
                     Json.write(findings.stream().map(CheckCommand::object).toList()), StandardCharsets.UTF_8));
@@ -54,7 +65,7 @@ final class CheckCommand implements Callable<Integer> {
         return f.severity().id() + "\t" + f.place().inWords() + "\t" + f.message() + " " + f.remedy();
     }
 
-    private static Map<String, Object> object(Finding f) {
+    static Map<String, Object> object(Finding f) {
         Map<String, Object> object = new LinkedHashMap<>();
         object.put("id", f.id());
         object.put("severity", f.severity());
@@ -66,6 +77,7 @@ final class CheckCommand implements Callable<Integer> {
         object.put("box", f.place().box().map(CheckCommand::object).orElse(null));
         object.put("measured", f.measured());
         object.put("required", f.required());
+        object.put("clause", f.clause());
         object.put("says", f.message());
         object.put("remedy", f.remedy());
         return object;

@@ -3,17 +3,22 @@ package jorn.desk.cli;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import jorn.check.Checker;
 import jorn.check.Finding;
 import jorn.check.Proof;
+import jorn.deliver.Handover;
+import jorn.deliver.Handover.Asked;
 import jorn.edition.Edition;
 import jorn.json.Json;
 import jorn.measure.Unit;
+import jorn.press.PrinterMark;
 import jorn.print.export.Authorship;
 import jorn.print.export.Exporter;
 import jorn.print.export.Progress;
@@ -46,14 +51,21 @@ final class ExportCommand implements Callable<Integer> {
     @Option(names = "--replace", description = "${bundle:cli.export.replace}")
     private boolean replace;
 
+    @Option(names = "--marks", paramLabel = "M", split = ",", description = "${bundle:cli.export.marks}")
+    private List<String> marks = List.of();
+
+    @Option(names = "--one-file", description = "${bundle:cli.export.one-file}")
+    private boolean oneFile;
+
     @Override
     public Integer call() {
         var out = spec.commandLine().getOut();
         var err = spec.commandLine().getErr();
         Exporter.makeReady();
         Edition edition = Edition.of(BookOnDisk.load(file, err));
+        Handover handover = Handover.toPress(edition, asked(edition));
         if (!replace) {
-            Authorship.refuseStrangers(Exporter.files(edition, folder));
+            Authorship.refuseStrangers(Exporter.files(edition, handover, folder));
         }
         // The check goes on beside the writing, where nothing hangs on it.
         CompletableFuture<List<Finding>> check =
@@ -62,7 +74,7 @@ final class ExportCommand implements Callable<Integer> {
             err.println(Wording.of("cli.export.not-ready"));
             return JornCommand.FOUND;
         }
-        List<WrittenFile> written = Exporter.export(edition, folder, Progress.SILENT);
+        List<WrittenFile> written = Exporter.export(edition, handover, folder, Progress.SILENT);
         if (!ready) {
             told(check, err);
         }
@@ -75,6 +87,15 @@ final class ExportCommand implements Callable<Integer> {
             written.forEach(d -> out.println(d.file()));
         }
         return JornCommand.DONE;
+    }
+
+    /** What the press asks for, and what is asked for here. */
+    private Asked asked(Edition edition) {
+        Asked press = Asked.of(edition.book().brief().press().pdf());
+        Set<PrinterMark> all = EnumSet.noneOf(PrinterMark.class);
+        all.addAll(press.marks());
+        marks.forEach(m -> all.add(PrinterMark.ofId(m)));
+        return new Asked(press.oneFile() || oneFile, all);
     }
 
     private static List<Finding> told(CompletableFuture<List<Finding>> check, PrintWriter err) {

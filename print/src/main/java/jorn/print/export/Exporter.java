@@ -92,7 +92,7 @@ public final class Exporter {
         // Writing each file takes a step of its own.
         int steps = handover.sheets() + handover.plans().size();
         int done = 0;
-        for (Handover.Part part : handover.parts()) {
+        for (Handover.HandedFile part : handover.parts()) {
             SheetPlan plan = part.plan();
             Path file = file(edition.book(), folder, plan.role());
             write(part, file, done, steps);
@@ -102,7 +102,7 @@ public final class Exporter {
         return written;
     }
 
-    private void write(Handover.Part part, Path file, int done, int steps) {
+    private void write(Handover.HandedFile part, Path file, int done, int steps) {
         SheetPlan plan = part.plan();
         PdfTerms terms = new PdfTerms(part.colours(), handover.standard());
         String title = edition.book().shownTitle()

@@ -271,7 +271,7 @@ final class ArtWriter implements Closeable {
         if (spoken) {
             out.raw("/Span <</ActualText <" + utf16(run.text()) + ">>> BDC\n");
         }
-        inks.choose(words.ink(), false, resources, out);
+        inks.chooseForWords(words.ink(), run.size(), resources, out);
         out.op("BT").raw("/" + name.getName() + " ");
         out.op("Tf", run.size()).op("Tm", 1, 0, 0, -1, words.x(), words.y());
         glyphs(run, face.widths, out);

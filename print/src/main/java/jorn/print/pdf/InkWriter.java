@@ -20,6 +20,7 @@ import org.apache.pdfbox.pdmodel.graphics.shading.PDShadingType2;
 final class InkWriter {
     private final ColourPolicy policy;
     private final Map<Ink, Ink> written = new HashMap<>();
+    private final Map<Lettered, Ink> words = new HashMap<>();
     private final Map<String, COSName> names = new HashMap<>();
     private final Map<String, COSArray> spaces = new HashMap<>();
 
@@ -35,6 +36,16 @@ final class InkWriter {
         Ink now = policy == ColourPolicy.AS_MIXED ? ink : written.computeIfAbsent(ink, policy::ink);
         now.accept(new Choice(stroke, resources, out));
     }
+
+    /** Chooses the ink of words of a size. */
+    void chooseForWords(Ink ink, double size, PDResources resources, Operators out) {
+        Ink now = policy == ColourPolicy.AS_MIXED
+                ? ink
+                : words.computeIfAbsent(new Lettered(ink, size), w -> policy.wordsInk(w.ink(), w.size()));
+        now.accept(new Choice(false, resources, out));
+    }
+
+    private record Lettered(Ink ink, double size) {}
 
     private Ink written(Ink ink) {
         Ink now = policy == ColourPolicy.AS_MIXED ? ink : written.computeIfAbsent(ink, policy::ink);

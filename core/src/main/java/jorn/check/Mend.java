@@ -10,14 +10,14 @@ import jorn.say.Message;
  * @param label what is done, as a deed: "Add a page"
  * @param mend the change; it may refuse in words
  */
-public record Remedy(Message label, UnaryOperator<Book> mend) {
-    static Remedy of(UnaryOperator<Book> mend, String key, Object... arguments) {
-        return new Remedy(Message.of("check.remedy." + key, arguments), mend);
+public record Mend(Message label, UnaryOperator<Book> mend) {
+    static Mend of(UnaryOperator<Book> mend, String key, Object... arguments) {
+        return new Mend(Message.of("check.remedy." + key, arguments), mend);
     }
 
     @Override
     public boolean equals(Object o) {
-        return o instanceof Remedy r && label.equals(r.label);
+        return o instanceof Mend r && label.equals(r.label);
     }
 
     @Override
