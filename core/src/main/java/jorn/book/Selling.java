@@ -1,6 +1,7 @@
 package jorn.book;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -20,6 +21,7 @@ import jorn.measure.Trouble;
  *     where there is none
  * @param contributors who made it beside the author
  * @param read ids of the reminders that the user has read
+ * @param sent what was handed over, the first parcel first
  */
 @RecordBuilder
 public record Selling(
@@ -27,10 +29,12 @@ public record Selling(
         Optional<Boolean> stationery,
         Map<String, Double> taxes,
         List<Contributor> contributors,
-        Set<String> read)
+        Set<String> read,
+        List<SentParcel> sent)
         implements SellingBuilder.With {
     /** In a press's own shop alone, taxed by what the book is. */
-    public static final Selling CUSTOMARY = new Selling(Set.of(), Optional.empty(), Map.of(), List.of(), Set.of());
+    public static final Selling CUSTOMARY =
+            new Selling(Set.of(), Optional.empty(), Map.of(), List.of(), Set.of(), List.of());
 
     private static final double MOST_TAX = 100;
 
@@ -40,6 +44,7 @@ public record Selling(
         taxes = taxes == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(taxes));
         contributors = contributors == null ? List.of() : List.copyOf(contributors);
         read = read == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(read));
+        sent = sent == null ? List.of() : List.copyOf(sent);
         taxes.forEach((market, rate) -> {
             if (!(rate >= 0) || rate > MOST_TAX) {
                 throw Trouble.of("book.selling.tax-out-range", rate, market);
@@ -56,6 +61,13 @@ public record Selling(
             now.remove(id);
         }
         return withChannels(now);
+    }
+
+    /** With one more parcel handed over. */
+    public Selling withParcel(SentParcel parcel) {
+        List<SentParcel> now = new ArrayList<>(sent);
+        now.add(parcel);
+        return withSent(now);
     }
 
     /** With one more reminder read. */

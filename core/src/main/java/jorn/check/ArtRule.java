@@ -9,7 +9,7 @@ import jorn.edition.Edition.Sighting;
 /** A rule that tells of each design once, at the first page on which something is wrong. */
 abstract class ArtRule implements PageRule {
     /** Nobody reads more of the same. */
-    private static final int MOST = 40;
+    private static final int MOST = 12;
 
     private final Set<Object> told = new HashSet<>();
 

@@ -156,7 +156,9 @@ class HouseTest {
                 "recipe");
         room(
                 "print.export",
+                "check",
                 "press",
+                "print.reception",
                 "order",
                 "art",
                 "print.raster",

@@ -4,6 +4,8 @@ import java.awt.image.BufferedImage;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +30,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import jorn.book.Book;
 import jorn.check.Checker;
+import jorn.deliver.Handover;
+import jorn.desk.model.BenchName;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
@@ -42,6 +46,8 @@ import jorn.measure.Numeral;
 import jorn.measure.Trouble;
 import jorn.print.export.Authorship;
 import jorn.print.export.Exporter;
+import jorn.print.export.HandoverSet;
+import jorn.print.export.HandoverSet.Occasion;
 import jorn.print.export.WrittenFile;
 import jorn.print.read.PdfLook;
 import jorn.say.Message;
@@ -68,6 +74,9 @@ public final class DespatchBench implements Bench {
     private final Button openFolder =
             Labels.act(Wording.of("desk.despatch.open-folder"), Wording.of("desk.despatch.show-folder"), () -> {});
     private final FlowPane results = new FlowPane(18, 14);
+    private final VBox reception = new VBox(8);
+    private final MarksPart marks;
+    private final SentPart sent;
     private final OrderPart order;
     private final ReminderPart reminders;
     private final ScrollPane node;
@@ -119,9 +128,11 @@ public final class DespatchBench implements Bench {
         openFolder.setVisible(false);
         HBox told = new HBox(14, doing, openFolder);
         told.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
-        VBox deeds = new VBox(10, where, work, told);
+        marks = new MarksPart(this::show);
+        VBox deeds = new VBox(10, marks.node(), where, work, told);
         deeds.setStyle("-fx-padding: 0.5em 0 0 0;");
         results.setId("written");
+        sent = new SentPart(desk);
         order = new OrderPart(desk, this::target);
         reminders = new ReminderPart(desk);
         VBox all = new VBox(
@@ -130,8 +141,10 @@ public final class DespatchBench implements Bench {
                 parcel,
                 deeds,
                 results,
+                reception,
                 reminders.node(),
-                order.node());
+                order.node(),
+                sent.node());
         all.setMinWidth(0);
         node = new ScrollPane(all);
         node.setFitToWidth(true);
@@ -198,8 +211,10 @@ public final class DespatchBench implements Bench {
         var press = state.book().brief().press();
         forWhom.setText(Wording.of("desk.despatch.for", press.name()));
         contents.getChildren().clear();
-        List<Path> files = Exporter.files(state.edition(), Path.of(""));
-        List<String> words = ParcelWords.of(state.edition(), desk.unit().get());
+        Handover handover = handover(state.edition());
+        List<Path> files = Exporter.files(state.edition(), handover, Path.of(""));
+        List<String> words =
+                ParcelWords.of(handover, state.edition(), desk.unit().get());
         for (int i = 0; i < words.size(); i++) {
             String of = i < files.size() ? ": " + files.get(i) : "";
             contents.getChildren().add(Labels.wrapped(words.get(i) + of, i < files.size() ? "ink" : "soft"));
@@ -214,6 +229,8 @@ public final class DespatchBench implements Bench {
                                 ? Wording.of("desk.despatch.may-go-proof-has", look)
                                 : Wording.of("desk.despatch.may-go-proof-found"));
         mayGo.getStyleClass().setAll("label", errors ? "thread" : "strong");
+        marks.show(state.edition());
+        sent.show();
         order.show();
         reminders.show();
         writtenOf
@@ -230,7 +247,22 @@ public final class DespatchBench implements Bench {
             return;
         }
         Edition edition = desk.state().get().edition();
-        List<Path> strangers = Authorship.strangers(Exporter.files(edition, target));
+        int mend = desk.findings().get().toMend().size();
+        if (mend == 0) {
+            replace(edition, target);
+        } else {
+            desk.ask(
+                    Message.of("desk.despatch.not-ready", mend),
+                    Message.of("desk.despatch.not-ready.do"),
+                    new Notice.Choice("mend", Wording.of("desk.despatch.mend-first"), () -> desk.bench()
+                            .set(BenchName.PROOF)),
+                    new Notice.Choice(
+                            "all-the-same", Wording.of("desk.despatch.all-the-same"), () -> replace(edition, target)));
+        }
+    }
+
+    private void replace(Edition edition, Path target) {
+        List<Path> strangers = Authorship.strangers(Exporter.files(edition, handover(edition), target));
         if (strangers.isEmpty()) {
             begin(edition, target);
         } else {
@@ -242,19 +274,27 @@ public final class DespatchBench implements Bench {
         }
     }
 
+    private Handover handover(Edition edition) {
+        return Handover.toPress(edition, marks.asked(edition));
+    }
+
     private void begin(Edition edition, Path target) {
         AtomicBoolean halt = new AtomicBoolean();
         stopped = halt;
         results.getChildren().clear();
+        reception.getChildren().clear();
         busy(true);
-        Thread hand = new Thread(() -> work(edition, target, halt), "despatch");
+        Handover handover = handover(edition);
+        Occasion occasion =
+                new Occasion(desk.findings().get().all(), desk.unit().get(), LocalDateTime.now(ZoneId.systemDefault()));
+        Thread hand = new Thread(() -> work(edition, handover, target, occasion, halt), "despatch");
         hand.setDaemon(true);
         hand.start();
     }
 
-    private void work(Edition edition, Path target, AtomicBoolean halt) {
+    private void work(Edition edition, Handover handover, Path target, Occasion occasion, AtomicBoolean halt) {
         try {
-            List<WrittenFile> written = Exporter.export(edition, target, (done, of, what) -> {
+            HandoverSet set = HandoverSet.write(edition, handover, target, occasion, (done, of, what) -> {
                 Platform.runLater(() -> {
                     bar.setProgress((double) done / of);
                     doing.setText(what + " …");
@@ -262,10 +302,10 @@ public final class DespatchBench implements Bench {
                 return !halt.get();
             });
             List<BufferedImage> looks = new ArrayList<>();
-            for (WrittenFile d : written) {
+            for (WrittenFile d : set.files()) {
                 looks.add(PdfLook.firstPage(d.file(), LOOK_HEIGHT));
             }
-            Platform.runLater(() -> done(edition.book(), target, written, looks));
+            Platform.runLater(() -> done(edition.book(), target, set, looks));
         } catch (CancellationException e) {
             Platform.runLater(() -> end(Wording.of("desk.despatch.stopped-nothing-half-written")));
         } catch (RuntimeException | Error e) {
@@ -279,8 +319,22 @@ public final class DespatchBench implements Bench {
         doing.setText(words);
     }
 
-    private void done(Book book, Path target, List<WrittenFile> written, List<BufferedImage> looks) {
-        writtenOf = Optional.of(book);
+    private void done(Book book, Path target, HandoverSet set, List<BufferedImage> looks) {
+        boolean same = desk.book().equals(book);
+        desk.attempt(() -> desk.change(
+                "sent",
+                b -> b.withPlans(b.plans().withSelling(b.plans().selling().withParcel(set.parcel())))));
+        writtenOf = Optional.of(same ? desk.book() : book);
+        List<WrittenFile> written = set.files();
+        reception.getChildren().setAll(ReceptionSlip.of(set.verdict(), f -> {
+            desk.page()
+                    .set(Math.max(
+                            1,
+                            Math.min(
+                                    f.place().page(),
+                                    desk.state().get().pagination().pageCount())));
+            desk.bench().set(BenchName.PROOF);
+        }));
         desk.settings().setExportFolder(folder.getText().strip());
         List<Message> large = Exporter.tooLarge(book.brief().press(), written);
         end(

@@ -3,6 +3,7 @@ package jorn.desk.benches;
 import java.util.ArrayList;
 import java.util.List;
 import jorn.art.Box;
+import jorn.deliver.FileStandard;
 import jorn.deliver.Handover;
 import jorn.deliver.Sheet;
 import jorn.deliver.SheetPlan;
@@ -17,15 +18,18 @@ final class ParcelWords {
     private ParcelWords() {}
 
     /** A sentence for each file, and one for all of them. */
-    static List<String> of(Edition edition, Unit unit) {
+    static List<String> of(Handover handover, Edition edition, Unit unit) {
         List<String> all = new ArrayList<>();
         boolean marked = false;
-        for (SheetPlan plan : Handover.toPress(edition).plans()) {
+        for (SheetPlan plan : handover.plans()) {
             Sheet first = plan.sheet(0);
             marked |= !first.marks().isEmpty();
-            all.add(plan.role() == FileRole.INTERIOR ? interior(edition, plan, first, unit) : cover(plan, first, unit));
+            all.add(plan.role() != FileRole.COVER ? interior(edition, plan, first, unit) : cover(plan, first, unit));
         }
         all.add(Wording.of(marked ? "desk.parcel-words.with-cut-marks" : "desk.parcel-words.without-crop-marks"));
+        if (handover.standard() != FileStandard.PLAIN) {
+            all.add(Wording.of("desk.parcel-words.standard", handover.standard().called()));
+        }
         return all;
     }
 

@@ -12,6 +12,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
@@ -22,6 +23,7 @@ import jorn.check.Checker;
 import jorn.check.Finding;
 import jorn.check.Finding.Severity;
 import jorn.check.Mend;
+import jorn.desk.model.BookFiles;
 import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Findings;
@@ -56,19 +58,23 @@ public final class ProofBench implements Bench {
     private final Label mend = Labels.wrapped("", "heading");
     private final Button looked;
     private final SightBar sight;
+    private final ReceptionView reception;
+    private final FlowPane ways = new FlowPane(12, 4);
+    private boolean receiving;
     private boolean jumped = true;
     private int chosen;
     private List<Finding> findings = List.of();
 
-    public ProofBench(Desk desk, Painter painter, SlipLayer slips) {
+    public ProofBench(Desk desk, BookFiles files, Painter painter, SlipLayer slips) {
         this.desk = desk;
         spread = new SpreadView(painter);
         spread.setOnPage(desk.page()::set);
         cover = new CoverView(painter);
-        view = new StackPane(spread, cover);
+        reception = new ReceptionView(desk, files, () -> receiving(false));
+        view = new StackPane(spread, cover, reception.node());
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        scroll.setMinWidth(ScrollPane.USE_PREF_SIZE);
+        scroll.setMinWidth(0);
         scroll.setFocusTraversable(false);
         FocusScroll.follow(scroll);
         notes.setId("notes");
@@ -76,7 +82,8 @@ public final class ProofBench implements Bench {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         heading.getChildren().add(mend);
         sight = new SightBar(desk, spread, slips);
-        right.getChildren().setAll(heading, scroll, sight);
+        ways.setId("ways");
+        right.getChildren().setAll(heading, ways, scroll, sight);
         node = new StackPane(new HBox(16, view, right), over);
         node.setMinSize(0, 0);
         view.setMinSize(0, 0);
@@ -130,8 +137,13 @@ public final class ProofBench implements Bench {
         }
         Optional<Finding> at = chosen < findings.size() ? Optional.of(findings.get(chosen)) : Optional.empty();
         boolean onCover = at.filter(f -> f.place().onCover()).isPresent();
-        spread.setVisible(!onCover);
-        cover.setVisible(onCover);
+        spread.setVisible(!onCover && !receiving);
+        cover.setVisible(onCover && !receiving);
+        reception.node().setVisible(receiving);
+        if (receiving) {
+            reception.show();
+        }
+        showWays();
         at.filter(f -> f.place().page() > 0)
                 .filter(f -> Pagination.spreadOf(f.place().page()) != desk.spread() && jumped)
                 .ifPresent(f -> desk.page().set(f.place().page()));
@@ -143,6 +155,28 @@ public final class ProofBench implements Bench {
         cover.show(state, desk.unit().get());
         showNotes();
         Platform.runLater(this::join);
+    }
+
+    /** Looks at the pages, or goes to the press's reception. */
+    private void receiving(boolean now) {
+        receiving = now;
+        show();
+    }
+
+    private void showWays() {
+        Button pages = Labels.oneOf(
+                Wording.of("desk.proof.pages"),
+                Wording.of("desk.proof.pages-help"),
+                !receiving,
+                () -> receiving(false));
+        pages.setId("way-pages");
+        Button press = Labels.oneOf(
+                Wording.of("desk.proof.reception"),
+                Wording.of("desk.proof.reception-help"),
+                receiving,
+                () -> receiving(true));
+        press.setId("way-reception");
+        FocusKeep.around(ways, ways, () -> ways.getChildren().setAll(pages, press));
     }
 
     private void showNotes() {
@@ -236,6 +270,7 @@ public final class ProofBench implements Bench {
     private void choose(int index) {
         chosen = index;
         jumped = true;
+        receiving = false;
         show();
         notes.lookupAll(".note").stream().skip(index).findFirst().ifPresent(Node::requestFocus);
     }
@@ -243,7 +278,7 @@ public final class ProofBench implements Bench {
     /** Draws the line from the chosen note to its place. */
     private void join() {
         joint.getPoints().clear();
-        if (chosen >= findings.size() || over.getScene() == null) {
+        if (receiving || chosen >= findings.size() || over.getScene() == null) {
             return;
         }
         Finding f = findings.get(chosen);

@@ -6,12 +6,15 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
+import jorn.art.Reading;
 import jorn.check.Finding;
 import jorn.json.Json;
 import jorn.measure.Unit;
+import jorn.press.Binding;
+import jorn.press.BindingEdge;
 import jorn.press.PressProfile;
+import jorn.print.reception.Order;
 import jorn.print.reception.Reception;
-import jorn.print.reception.Reception.Order;
 import jorn.print.reception.Verdict;
 import jorn.print.reception.Verdict.Answer;
 import jorn.say.Wording;
@@ -40,6 +43,15 @@ final class ReceiveCommand implements Callable<Integer> {
     @Option(names = "--paper", paramLabel = "P", description = "${bundle:cli.receive.paper}")
     private @Nullable String paper;
 
+    @Option(names = "--binding", paramLabel = "B", description = "${bundle:cli.receive.binding}")
+    private @Nullable String binding;
+
+    @Option(names = "--edge", paramLabel = "E", description = "${bundle:cli.receive.edge}")
+    private @Nullable String edge;
+
+    @Option(names = "--rtl", description = "${bundle:cli.receive.rtl}")
+    private boolean rtl;
+
     @Option(names = "--json", description = "${bundle:cli.receive.json}")
     private boolean json;
 
@@ -47,7 +59,12 @@ final class ReceiveCommand implements Callable<Integer> {
     public Integer call() {
         var out = spec.commandLine().getOut();
         PressProfile profile = PressesCommand.shelf(spec).find(press);
-        Order order = new Order(Optional.ofNullable(ink), Optional.ofNullable(paper));
+        Order order = new Order(
+                Optional.ofNullable(ink),
+                Optional.ofNullable(paper),
+                Optional.ofNullable(binding).map(Binding::of),
+                Optional.ofNullable(edge).map(BindingEdge::of),
+                rtl ? Reading.RIGHT_TO_LEFT : Reading.LEFT_TO_RIGHT);
         Verdict verdict = Reception.of(place, profile, order, Unit.INCH);
         if (json) {
             out.println(new String(Json.write(object(verdict)), StandardCharsets.UTF_8));

@@ -174,7 +174,7 @@ public final class DeskWindow {
             case BRIEF -> new BriefBench(desk, files, painter, slips, briefSlips);
             case MAKEUP -> new MakeUpBench(desk, files, painter, slips);
             case COVER -> new CoverBench(desk, files, painter);
-            case PROOF -> new ProofBench(desk, painter, slips);
+            case PROOF -> new ProofBench(desk, files, painter, slips);
             case DESPATCH -> new DespatchBench(desk, files, slips, opener);
         };
     }

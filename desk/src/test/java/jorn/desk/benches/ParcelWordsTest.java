@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import java.util.List;
 import jorn.book.Book;
 import jorn.book.Starter;
+import jorn.deliver.Handover;
 import jorn.edition.Edition;
 import jorn.measure.PaperSize;
 import jorn.measure.Unit;
@@ -20,7 +21,8 @@ class ParcelWordsTest {
         if (press.equals("copyshop")) {
             book = book.withBrief(book.brief().withTrim(PaperSize.A5.size()));
         }
-        return ParcelWords.of(Edition.of(book), unit);
+        Edition edition = Edition.of(book);
+        return ParcelWords.of(Handover.toPress(edition), edition, unit);
     }
 
     @Test

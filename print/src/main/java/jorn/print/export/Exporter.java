@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
 import jorn.art.Mark;
 import jorn.art.Marks;
 import jorn.art.PageArt;
+import jorn.art.Reading;
 import jorn.book.Book;
 import jorn.deliver.Handover;
 import jorn.deliver.SheetPlan;
@@ -109,6 +110,9 @@ public final class Exporter {
                 + (plan.role() == FileRole.INTERIOR ? "" : " – " + plan.role().id());
         SafeFile.write(file, out -> {
             try (PdfSink sink = new PdfSink(title, edition.book().author(), terms)) {
+                if (edition.book().brief().reading() == Reading.RIGHT_TO_LEFT) {
+                    sink.readFromRight();
+                }
                 for (int i = 0; i < plan.sheets(); i++) {
                     step(done + i, steps, Wording.of("print.exporter.page", i + 1, plan.sheets()));
                     PageArt art = plan.sheet(i).art();

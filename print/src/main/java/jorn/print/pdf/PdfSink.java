@@ -16,6 +16,7 @@ import jorn.art.PageArt;
 import jorn.art.Target;
 import jorn.deliver.ColourPolicy;
 import jorn.deliver.FileStandard;
+import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
 import org.apache.pdfbox.io.MemoryUsageSetting;
@@ -32,6 +33,7 @@ import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotation;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotationLink;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDBorderStyleDictionary;
 import org.apache.pdfbox.pdmodel.interactive.documentnavigation.destination.PDPageFitDestination;
+import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 
 /**
  * Writes page art as PDF. MediaBox is the sheet, BleedBox the page before the cut, TrimBox the page after it (ISO 32000-1,
@@ -110,6 +112,13 @@ public final class PdfSink implements Closeable {
     /** Without the control characters that XML cannot hold. */
     private static String printable(String text) {
         return text.replaceAll("[\\p{Cc}\\p{Cs}\\uFFFE\\uFFFF]", " ").strip();
+    }
+
+    /** Says that its pages are read from right to left (ISO 32000-1, 12.2), so that readers lay spreads as the book does. */
+    public void readFromRight() {
+        PDViewerPreferences preferences = new PDViewerPreferences(new COSDictionary());
+        preferences.setReadingDirection(PDViewerPreferences.READING_DIRECTION.R2L);
+        document.getDocumentCatalog().setViewerPreferences(preferences);
     }
 
     /** Adds a page at the end. */

@@ -23,7 +23,6 @@ import jorn.press.PaperStock;
 import jorn.press.PressProfile;
 import jorn.print.read.PageReader;
 import jorn.print.read.ReadPage;
-import jorn.print.reception.Reception.Order;
 import jorn.say.Message;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -56,7 +55,8 @@ final class CoverRules {
         int count = book.brief().pages();
         for (BindingOffer offer : press.bindings()) {
             for (PaperStock paper : press.papers()) {
-                boolean ordered = order.paper().map(paper.id()::equals).orElse(true);
+                boolean ordered = order.paper().map(paper.id()::equals).orElse(true)
+                        && order.binding().map(b -> b == offer.binding()).orElse(true);
                 Book other =
                         book.withBrief(book.brief().withBinding(offer.binding()).withPaper(paper.id()));
                 if (ordered

@@ -1,7 +1,6 @@
 package jorn.print.reception;
 
 import java.util.Optional;
-import jorn.art.Side;
 import jorn.measure.Length;
 import jorn.measure.Size;
 import jorn.press.Bleed;
@@ -51,14 +50,18 @@ record PageSize(Size trim, boolean bleeds, boolean offered) {
                 .findFirst();
     }
 
-    /** The cut of a page that has no box of its own for it. */
-    PDRectangle cut(PDRectangle sheet, Side side, PressProfile press) {
+    /**
+     * The cut of a page that has no box of its own for it.
+     *
+     * @param rightHand whether its spine is at the left
+     */
+    PDRectangle cut(PDRectangle sheet, boolean rightHand, PressProfile press) {
         if (!bleeds) {
             return sheet;
         }
         float bleed = (float) press.bleed().width().points();
         boolean three = press.bleed().sides() != Bleed.Sides.FOUR;
-        float left = three && side == Side.RECTO ? 0 : bleed;
+        float left = three && rightHand ? 0 : bleed;
         return new PDRectangle(
                 sheet.getLowerLeftX() + left,
                 sheet.getLowerLeftY() + bleed,

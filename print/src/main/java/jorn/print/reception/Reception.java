@@ -47,17 +47,6 @@ public final class Reception {
     private final Unit unit;
     private final List<Answer> answers = new ArrayList<>();
 
-    /**
-     * What was ordered with the files.
-     *
-     * @param ink id of the ink of the inside; the press's first where absent
-     * @param paper id of the paper; where absent, whichever the cover fits
-     */
-    public record Order(Optional<String> ink, Optional<String> paper) {
-        /** As the press has it first. */
-        public static final Order CUSTOMARY = new Order(Optional.empty(), Optional.empty());
-    }
-
     private Reception(PressProfile press, Order order, Unit unit) {
         this.press = press;
         this.order = order;
@@ -71,9 +60,21 @@ public final class Reception {
      * @throws jorn.measure.Trouble where there are no files, or the press has no such ink or paper
      */
     public static Verdict of(Path place, PressProfile press, Order order, Unit unit) {
-        order.ink().ifPresent(press::requireInk);
-        order.paper().ifPresent(press::requirePaper);
-        SentFiles sent = SentFiles.in(place);
+        return of(SentFiles.in(place), press, order, unit);
+    }
+
+    /**
+     * Looks at files of which it is known what they are.
+     *
+     * @param inside the pages
+     * @param cover apart, if there is one
+     */
+    public static Verdict of(Path inside, Optional<Path> cover, PressProfile press, Order order, Unit unit) {
+        return of(new SentFiles(inside, cover), press, order, unit);
+    }
+
+    private static Verdict of(SentFiles sent, PressProfile press, Order order, Unit unit) {
+        order.require(press);
         Reception reception = new Reception(press, order, unit);
         int pages = reception.receive(sent);
         List<Answer> all = new ArrayList<>(reception.answers);
@@ -158,17 +159,22 @@ public final class Reception {
     }
 
     private void inside(SentFiles sent, PDDocument document, Optional<PDDocument> cover) throws IOException {
-        int count = document.getNumberOfPages();
-        if (count == 0) {
+        int before = sent.isWhole(press) ? 1 : 0;
+        int count = document.getNumberOfPages() - before;
+        if (count < 1) {
             unreadable(sent.inside(), new IOException("no pages"));
             return;
         }
-        PageSize size = PageSize.of(document.getPage(0), press);
-        Book known = CoverRules.likeliest(known(size, count), cover, press, order);
+        PageSize size = PageSize.of(document.getPage(before), press);
+        if (before > 0 && size.isThatOf(document.getPage(0), press)) {
+            // Front and back are pages of their own.
+            count--;
+        }
+        Book known = CoverRules.likeliest(known(document, size, count), cover, press, order);
         Proof bare = new Proof(Edition.of(known), unit);
         new FileRules(press, f -> say(sent.inside(), f))
                 .document(document, known.brief().inkSet());
-        sizes(sent.inside(), document, size, bare);
+        sizes(sent.inside(), document, size, before);
         BindingOffer.PageRule rule = known.brief().pageRule();
         if (!rule.takes(count)) {
             say(
@@ -187,7 +193,8 @@ public final class Reception {
         for (int i = 1; i <= count; i++) {
             Slot slot = bare.pagination().page(i);
             Side side = slot.side();
-            ReadPage page = reading.page(i, sheet -> size.cut(sheet, side, press));
+            ReadPage page = reading.page(
+                    before + i, sheet -> size.cut(sheet, known.brief().isRightHand(side), press));
             pages.add(page);
             sightings.add(
                     new Sighting(slot, page.art(), Marks.standing(page.art().marks())));
@@ -198,7 +205,7 @@ public final class Reception {
         CoverRules covers = new CoverRules(press, bare, (f, c) -> say(f, c));
         CoverElsewhere marks = new CoverElsewhere(
                 cover.isPresent() ? covers.look(sent.cover().orElseThrow(), cover.get()) : List.of());
-        boolean within = oneFile() || known.brief().offer().selfCover();
+        boolean within = before > 0 || known.brief().offer().selfCover();
         if (sent.cover().isEmpty() && bare.cover().isDelivered() && !within) {
             answers.add(new Answer(Optional.empty(), covers.missing()));
         }
@@ -208,16 +215,17 @@ public final class Reception {
         }
     }
 
-    private boolean oneFile() {
-        return press.pdf().map(p -> p.oneFile()).orElse(false);
+    /** Whether the file says so (ISO 32000-1, 12.2). */
+    private static boolean readsFromRight(PDDocument document) {
+        var preferences = document.getDocumentCatalog().getViewerPreferences();
+        return preferences != null && "R2L".equals(preferences.getReadingDirection());
     }
 
     /** A book of which nothing is known but its pages. */
-    private Book known(PageSize size, int count) {
+    private Book known(PDDocument document, PageSize size, int count) {
         Brief brief =
                 Brief.at(press, size.trim(), Math.min(Brief.MOST_PAGES, count)).withBleed(size.bleeds());
-        Brief inked = order.ink().map(brief::withInk).orElse(brief);
-        Brief ordered = order.paper().map(inked::withPaper).orElse(inked);
+        Brief ordered = (readsFromRight(document) ? order.fromRight() : order).on(brief);
         return Starter.NOTEBOOK
                 .begin()
                 .withTitle("-")
@@ -225,7 +233,7 @@ public final class Reception {
                 .withRuns(List.of(Run.of("Pages", Recipes.bare("Page"), count, Start.ANYWHERE)));
     }
 
-    private void sizes(Path file, PDDocument document, PageSize size, Proof proof) {
+    private void sizes(Path file, PDDocument document, PageSize size, int before) {
         Size trim = size.trim();
         if (!size.offered()) {
             Size nearest = press.nearestTrim(trim);
@@ -240,7 +248,7 @@ public final class Reception {
                             Message.of("print.reception.size.do", nearest.format(unit))));
         }
         int told = 0;
-        for (int i = 1; i < document.getNumberOfPages() && told < MOST_OF_A_KIND; i++) {
+        for (int i = before; i < document.getNumberOfPages() && told < MOST_OF_A_KIND; i++) {
             if (!size.isThatOf(document.getPage(i), press)) {
                 told++;
                 PageSize other = PageSize.of(document.getPage(i), press);
@@ -248,10 +256,10 @@ public final class Reception {
                         file,
                         FileRules.of(
                                 "page.size",
-                                Place.page(i + 1),
+                                Place.page(i + 1 - before),
                                 Message.of("print.reception.other-size"),
-                                Message.plain(other.trim().format(proof.unit())),
-                                Message.plain(trim.format(proof.unit())),
+                                Message.plain(other.trim().format(unit)),
+                                Message.plain(trim.format(unit)),
                                 Message.of("print.reception.other-size.do")));
             }
         }

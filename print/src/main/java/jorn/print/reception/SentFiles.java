@@ -9,6 +9,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import jorn.measure.Trouble;
+import jorn.press.PdfRule;
+import jorn.press.PressProfile;
 
 /**
  * The files that were sent, by what they are.
@@ -18,6 +20,7 @@ import jorn.measure.Trouble;
  */
 record SentFiles(Path inside, Optional<Path> cover) {
     private static final String ENDING = ".pdf";
+    private static final String WHOLE = "-book.pdf";
     private static final List<String> COVER = List.of("cover", "umschlag", "jacket");
 
     /**
@@ -44,6 +47,12 @@ record SentFiles(Path inside, Optional<Path> cover) {
             throw Trouble.of("print.reception.too-many", place, all.size());
         }
         return new SentFiles(insides.get(0), covers.stream().findFirst());
+    }
+
+    /** Whether the pages have their cover round them. */
+    boolean isWhole(PressProfile press) {
+        boolean asked = press.pdf().map(PdfRule::oneFile).orElse(false);
+        return cover.isEmpty() && (asked || name(inside).endsWith(WHOLE));
     }
 
     List<Path> all() {

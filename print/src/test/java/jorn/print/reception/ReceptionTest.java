@@ -19,15 +19,16 @@ import java.util.stream.Stream;
 import jorn.book.Book;
 import jorn.book.Starter;
 import jorn.check.Finding;
+import jorn.deliver.Handover;
 import jorn.edition.Edition;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.press.PressLimits;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
+import jorn.press.PrinterMark;
 import jorn.print.export.Exporter;
 import jorn.print.export.Progress;
-import jorn.print.reception.Reception.Order;
 import jorn.print.reception.Verdict.Answer;
 import jorn.text.TypeShelf;
 import org.apache.pdfbox.Loader;
@@ -117,6 +118,48 @@ class ReceptionTest {
         assertEquals(Set.of(), ids(verdict), verdict.answers().toString());
     }
 
+    @Test
+    void aBookThatReadsFromTheRightSaysSoAndIsAccepted() throws IOException {
+        Book book = journal("online");
+        Book turned = book.withBrief(book.brief().withReading(jorn.art.Reading.RIGHT_TO_LEFT));
+        Verdict verdict = received(exported(turned, "turned"), press("online"));
+        assertEquals(Set.of(), ids(verdict), verdict.answers().toString());
+    }
+
+    @Test
+    void coverAndInsideInOneFileAreToldApart() throws IOException {
+        Book book = journal("copyshop");
+        Edition edition = Edition.of(book.withBrief(book.brief().withBinding(jorn.press.Binding.COIL)));
+        Path target = Files.createDirectories(folder.resolve("one-file"));
+        var files = Exporter.export(
+                edition, Handover.toPress(edition, new Handover.Asked(true, Set.of())), target, Progress.SILENT);
+        assertEquals(1, files.size());
+        assertEquals(122, files.get(0).pages(), "the front, 120 pages, the back");
+        Verdict verdict = received(target, press("copyshop"));
+        assertEquals(Set.of(), ids(verdict), verdict.answers().toString());
+    }
+
+    @Test
+    void marksStandOutsideTheBleedAndAnOnlinePressRefusesThem() throws IOException {
+        Edition edition = Edition.of(journal("online"));
+        Path target = Files.createDirectories(folder.resolve("marked"));
+        Handover marked = Handover.toPress(edition, new Handover.Asked(false, Set.of(PrinterMark.values())));
+        var files = Exporter.export(edition, marked, target, Progress.SILENT);
+        try (PDDocument document = Loader.loadPDF(files.get(0).file().toFile())) {
+            PDPage page = document.getPage(6);
+            assertEquals(432, page.getTrimBox().getWidth(), 0.01);
+            assertEquals(492, page.getMediaBox().getWidth(), 0.01);
+            jorn.print.read.ReadPage read = new jorn.print.read.PageReader.Reading(document).page(7, sheet -> sheet);
+            var plain =
+                    new jorn.deliver.SinglePages(edition).sheet(6).art().bleed().outset(0.5);
+            long outside = jorn.art.Marks.standing(read.art().marks()).stream()
+                    .filter(s -> !plain.meets(s.bounds()))
+                    .count();
+            assertTrue(outside > 12, "cuts, four crosses, bars and words: " + outside);
+        }
+        assertEquals(Set.of("page.size"), ids(received(target, press("online"))));
+    }
+
     /** A change that another program makes to the inside. */
     private interface Change {
         void make(PDDocument document) throws IOException;
@@ -199,7 +242,7 @@ class ReceptionTest {
                             content.fill();
                         })),
                 new Spoiled(
-                        "bleed.sliver",
+                        "bleed.missing",
                         "an area that reaches the trim",
                         d -> draw(d, 7, content -> {
                             content.setNonStrokingColor(0.5f);

@@ -1,0 +1,142 @@
+package jorn.print.export;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import jorn.book.Brief;
+import jorn.book.SentParcel;
+import jorn.book.SentParcel.SentFile;
+import jorn.check.Finding;
+import jorn.check.Finding.Severity;
+import jorn.deliver.Handover;
+import jorn.deliver.SheetPlan.FileRole;
+import jorn.edition.Edition;
+import jorn.measure.Numeral;
+import jorn.measure.Trouble;
+import jorn.measure.Unit;
+import jorn.print.reception.Order;
+import jorn.print.reception.Reception;
+import jorn.print.reception.Verdict;
+import jorn.say.Wording;
+import jorn.store.SafeFile;
+
+/**
+ * All that is handed over to one press: its files, the order slip, and a summary of what was checked. The files are taken by the press's reception as
+ * soon as they are there.
+ *
+ * @param files for the press
+ * @param verdict of its reception
+ * @param summary the file in which all of this is told
+ * @param parcel for the record
+ */
+public record HandoverSet(List<WrittenFile> files, Verdict verdict, Path summary, SentParcel parcel) {
+    public HandoverSet {
+        files = List.copyOf(files);
+    }
+
+    /**
+     * What is known when the files are written.
+     *
+     * @param findings of the proof
+     * @param unit for lengths
+     * @param now when it is
+     */
+    public record Occasion(List<Finding> findings, Unit unit, LocalDateTime now) {
+        /** Ids of the errors that stand. */
+        List<String> errors() {
+            return findings.stream()
+                    .filter(f -> f.severity() == Severity.ERROR)
+                    .map(Finding::id)
+                    .distinct()
+                    .toList();
+        }
+    }
+
+    /**
+     * Writes them to a folder.
+     *
+     * @throws Trouble where they cannot be written
+     * @throws java.util.concurrent.CancellationException where the progress stopped it
+     */
+    public static HandoverSet write(
+            Edition edition, Handover handover, Path folder, Occasion occasion, Progress progress) {
+        List<WrittenFile> files = Exporter.export(edition, handover, folder, progress);
+        Brief brief = edition.book().brief();
+        Path inside = files.get(0).file();
+        Optional<Path> cover = files.stream()
+                .filter(f -> f.role() == FileRole.COVER)
+                .map(WrittenFile::file)
+                .findFirst();
+        Order order = Order.of(brief);
+        Verdict verdict = Reception.of(inside, cover, brief.press(), order, occasion.unit());
+        SlipFile.write(edition, occasion.unit(), folder.resolve(SlipFile.name(edition, true)));
+        List<SentFile> sent = new ArrayList<>();
+        for (WrittenFile file : files) {
+            String name = file.file().getFileName().toString();
+            sent.add(new SentFile(name, file.pages(), file.bytes(), checksum(file.file())));
+        }
+        String when = occasion.now().format(DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ROOT));
+        SentParcel parcel = new SentParcel(when, brief.press().name(), sent, verdict.accepted(), occasion.errors());
+        Path summary = folder.resolve(FileNames.of(edition.book()) + "-summary.txt");
+        String text = text(edition, handover, occasion, verdict, parcel);
+        SafeFile.write(summary, out -> out.write(text.getBytes(StandardCharsets.UTF_8)));
+        return new HandoverSet(files, verdict, summary, parcel);
+    }
+
+    private static String checksum(Path file) {
+        try {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            try (var in = Files.newInputStream(file)) {
+                byte[] buffer = new byte[1 << 16];
+                for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
+                    digest.update(buffer, 0, n);
+                }
+            }
+            return HexFormat.of().formatHex(digest.digest());
+        } catch (IOException e) {
+            throw Trouble.because(e, "print.exporter.has-gone-since-was", file);
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+    }
+
+    private static String text(
+            Edition edition, Handover handover, Occasion occasion, Verdict verdict, SentParcel parcel) {
+        List<String> lines = new ArrayList<>();
+        lines.add(Wording.of("print.handover-set.head", edition.book().shownTitle(), parcel.press(), parcel.when()));
+        lines.add("");
+        for (SentFile file : parcel.files()) {
+            lines.add(Wording.of("print.handover-set.file", file.name(), file.pages(), Numeral.grouped(file.bytes())));
+            lines.add("  SHA-256 " + file.checksum());
+        }
+        lines.add(Wording.of("print.handover-set.standard", handover.standard().called()));
+        lines.add("");
+        lines.add(Wording.of("print.handover-set.proof", occasion.findings().size()));
+        occasion.findings().forEach(f -> lines.add(line(f)));
+        if (!parcel.overridden().isEmpty()) {
+            lines.add(Wording.of("print.handover-set.overridden", String.join(", ", parcel.overridden())));
+        }
+        lines.add("");
+        lines.add(Wording.of(
+                verdict.accepted() ? "print.handover-set.accepted" : "print.handover-set.refused", parcel.press()));
+        verdict.answers()
+                .forEach(a -> lines.add("- " + a.terse() + ": " + a.finding().message()));
+        lines.add("");
+        return String.join("\n", lines);
+    }
+
+    private static String line(Finding f) {
+        String numbers = f.measured().isEmpty() ? "" : " (" + f.measured() + ")";
+        return "- " + f.severity().id() + ", " + f.place().inWords() + ": " + f.message() + numbers;
+    }
+}
