@@ -68,7 +68,7 @@ record MarkedSheets(SheetPlan plan, Set<PrinterMark> marks, Book book) implement
         Box room = bare.bleed().outset(ROOM);
         List<Mark> all = new ArrayList<>(bare.marks());
         if (marks.contains(PrinterMark.CUT) && bare.marks().isEmpty()) {
-            all.add(cuts(bare.trim(), bare.bleed()));
+            cuts(bare.trim(), bare.bleed(), all);
         }
         if (marks.contains(PrinterMark.REGISTER)) {
             register(bare.bleed(), all);
@@ -82,17 +82,20 @@ record MarkedSheets(SheetPlan plan, Set<PrinterMark> marks, Book book) implement
         return new Sheet(bare.trim(), bare.bleed(), bare.media().with(room), bare.placed(), all);
     }
 
-    private static Mark cuts(Box t, Box b) {
-        Path.Builder lines = Path.builder();
+    /** Each a line of its own, so that none of them seems to run across the page. */
+    private static void cuts(Box t, Box b, List<Mark> out) {
         for (double x : new double[] {t.x(), t.right()}) {
-            lines.move(x, b.y() - GAP - LENGTH).line(x, b.y() - GAP);
-            lines.move(x, b.bottom() + GAP).line(x, b.bottom() + GAP + LENGTH);
+            cut(x, b.y() - GAP - LENGTH, x, b.y() - GAP, out);
+            cut(x, b.bottom() + GAP, x, b.bottom() + GAP + LENGTH, out);
         }
         for (double y : new double[] {t.y(), t.bottom()}) {
-            lines.move(b.x() - GAP - LENGTH, y).line(b.x() - GAP, y);
-            lines.move(b.right() + GAP, y).line(b.right() + GAP + LENGTH, y);
+            cut(b.x() - GAP - LENGTH, y, b.x() - GAP, y, out);
+            cut(b.right() + GAP, y, b.right() + GAP + LENGTH, y, out);
         }
-        return new Mark.Stroke(lines.build(), HAIR, EVERY_PLATE);
+    }
+
+    private static void cut(double x1, double y1, double x2, double y2, List<Mark> out) {
+        out.add(new Mark.Stroke(Path.line(x1, y1, x2, y2), HAIR, EVERY_PLATE));
     }
 
     /** In the middle of each side. */

@@ -123,7 +123,7 @@ final class CoverRules {
         }
         Turn toCover = Turn.move(sheet.trim().x(), sheet.trim().y());
         List<Mark> marks = Marks.standing(read.art().marks()).stream()
-                .filter(s -> !isInMiniature(s))
+                .filter(s -> !isInMiniature(s) && read.art().bleed().outset(1).meets(s.bounds()))
                 .map(s -> (Mark) new Mark.Turned(toCover.after(s.at()), List.of(s.mark())))
                 .toList();
         words(file, marks, geometry);

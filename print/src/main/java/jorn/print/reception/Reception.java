@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import jorn.art.Mark;
 import jorn.art.Marks;
 import jorn.art.Side;
 import jorn.book.Book;
@@ -196,8 +197,11 @@ public final class Reception {
             ReadPage page = reading.page(
                     before + i, sheet -> size.cut(sheet, known.brief().isRightHand(side), press));
             pages.add(page);
-            sightings.add(
-                    new Sighting(slot, page.art(), Marks.standing(page.art().marks())));
+            // Marks for those who cut stand outside the bleed.
+            List<Marks.Standing> printed = Marks.standing(page.art().marks()).stream()
+                    .filter(s -> page.art().bleed().outset(1).meets(s.bounds()) || s.mark() instanceof Mark.Link)
+                    .toList();
+            sightings.add(new Sighting(slot, page.art(), printed));
         }
         FileRules rules = new FileRules(press, f -> say(sent.inside(), f));
         rules.pages(pages);

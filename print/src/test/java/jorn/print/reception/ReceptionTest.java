@@ -157,7 +157,8 @@ class ReceptionTest {
                     .count();
             assertTrue(outside > 12, "cuts, four crosses, bars and words: " + outside);
         }
-        assertEquals(Set.of("page.size"), ids(received(target, press("online"))));
+        Verdict refused = received(target, press("online"));
+        assertEquals(Set.of("page.size"), ids(refused), refused.answers().toString());
     }
 
     /** A change that another program makes to the inside. */
