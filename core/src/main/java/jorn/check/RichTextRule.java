@@ -18,6 +18,10 @@ final class RichTextRule extends MarkRule {
 
     @Override
     Optional<Finding> look(Proof proof, Seen seen) {
+        if (!seen.onCover() && proof.book().brief().inkSet().blackOnly()) {
+            // There the rule of colours tells of it.
+            return Optional.empty();
+        }
         return seen.standing().stream()
                 .filter(s -> isRich(s) && s.mark().bounds().width() > 0)
                 .findFirst()

@@ -21,7 +21,9 @@ import jorn.art.Mark;
 import jorn.art.Palette;
 import jorn.art.Path;
 import jorn.art.Picture;
+import jorn.art.PictureCredit;
 import jorn.art.PictureFile;
+import jorn.art.Target;
 import jorn.block.paper.Framed;
 import jorn.block.paper.RuledLines;
 import jorn.block.paper.Ruling;
@@ -77,6 +79,7 @@ final class Seeds {
         seeds.pictures();
         seeds.inks();
         seeds.outside();
+        seeds.later();
         return seeds.all;
     }
 
@@ -454,6 +457,117 @@ final class Seeds {
                     "a plate of " + opacity,
                     () -> fourInks(300, new Mark.Group(opacity, List.of(plate(100, 100, 200, 200)))));
         }
+    }
+
+    /** Two inks and more in small words, links that lead astray, margins that do not mirror, contents that lie, licences. */
+    private void later() {
+        for (double black : new double[] {0.5, 0.8, 1}) {
+            seed(
+                    "ink.rich-text",
+                    "words of four inks, black " + black,
+                    () -> fourInks(400, line("Smoke first", 10, 100, 100, new Ink.Cmyk(0.4, 0.3, 0.3, black))));
+        }
+        Mark.Link home = new Mark.Link(new Box(100, 100, 40, 20), new Target.Page(3));
+        seed(
+                "link.target",
+                "beyond the end",
+                () -> marked(false, new Mark.Link(new Box(100, 100, 40, 20), new Target.Page(500))));
+        seed(
+                "link.target",
+                "beside the page",
+                () -> marked(false, new Mark.Link(new Box(900, 100, 40, 20), new Target.Page(3))));
+        seed(
+                "link.target",
+                "two in one place",
+                () -> marked(false, home, new Mark.Link(new Box(120, 110, 40, 20), new Target.Page(4))));
+        seed(
+                "margin.mirrored",
+                "the same margins left and right",
+                () -> GOOD.withRuns(List.of(Run.of(
+                        "Marked",
+                        recipe(new Marked(
+                                f -> List.of(line("p" + number(f), 10, 60, 60, Ink.BLACK), plate(60, 100, 392, 500)),
+                                false)),
+                        120,
+                        Start.RECTO))));
+        seed("folio.contents", "a line that was typed", () -> contents(13));
+        seed("ink.tint", "two per cent", () -> marked(false, plate(100, 100, 200, 200, Ink.black(0.02))));
+        seed("ink.tint", "ninety-eight per cent", () -> marked(false, plate(100, 100, 200, 200, Ink.black(0.98))));
+        seed(
+                "text.small",
+                "seven points, light on dark",
+                () -> marked(false, plate(90, 80, 250, 120, Ink.BLACK), line("Smoke first", 7, 100, 100, Ink.WHITE)));
+        seed("picture.dpi", "black and white at 400", () -> pictured(drawing(400)));
+        seed("picture.dpi", "black and white at 1,300", () -> pictured(drawing(1300)));
+        seed("picture.dpi", "greys at 700", () -> pictured(grey(700, 700)));
+        PictureCredit by = PictureCredit.UNKNOWN.withLicence("CC BY 4.0").withAuthor("Ada Comb");
+        seed("picture.licence", "credit owed", () -> pictured(grey(320, 320).withCredit(by)));
+        seed("picture.licence", "more copies than allowed", () -> {
+            Book book = pictured(grey(320, 320)
+                    .withCredit(
+                            PictureCredit.UNKNOWN.withLicence("fifty copies").withCopies(Optional.of(50))));
+            return book.withPlans(book.plans().withBatch(Optional.of(new jorn.book.PrintBatch(60, 1, 1))));
+        });
+        seed("cover.size", "called right for another page count", () -> {
+            Book book = Starter.LINED_JOURNAL.begin().withTitle("Hive Notes").withAuthor("Skep & Sedge");
+            var then = new jorn.book.ApprovedCover(Length.inches(12.4), Length.inches(9.25), Length.inches(0.2));
+            return book.withCover(
+                    book.cover().withPlan(book.cover().plan().map(p -> p.withApproved(Optional.of(then)))));
+        });
+    }
+
+    private static Mark line(String text, double size, double x, double y, Ink ink) {
+        return new Mark.Words(
+                x,
+                y,
+                jorn.text.Shaper.shape(jorn.text.TypeShelf.typeface("alegreya").regular(), size, text),
+                ink);
+    }
+
+    private static int number(Flow flow) {
+        return Integer.parseInt(flow.fill("{page}"));
+    }
+
+    /** Pure black and white, half and half. */
+    private static Picture drawing(int pixels) {
+        BufferedImage image = new BufferedImage(pixels, pixels, BufferedImage.TYPE_BYTE_BINARY);
+        for (int y = 0; y < pixels; y++) {
+            for (int x = 0; x < pixels; x++) {
+                image.setRGB(x, y, (x / 40 + y / 40) % 2 == 0 ? 0xFFFFFF : 0);
+            }
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image, "png", out);
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+        return Picture.of("drawing.png", out.toByteArray());
+    }
+
+    /** Contents that were typed by hand, with three heads on pages 5, 9 and the one that is said for the third. */
+    static Book contents(int third) {
+        List<Mark> lines = new ArrayList<>();
+        String[] heads = {"Spring work", "Summer work", "Autumn work"};
+        int[] says = {5, 9, third};
+        for (int i = 0; i < 3; i++) {
+            lines.add(line(heads[i] + " . . . " + says[i], 11, 80, 120 + 20 * i, Ink.BLACK));
+        }
+        java.util.function.Function<Flow, List<Mark>> draw = f -> {
+            int page = number(f);
+            if (page == 1) {
+                return lines;
+            }
+            List<Mark> all = new ArrayList<>();
+            int at = page == 5 ? 0 : page == 9 ? 1 : page == 15 ? 2 : -1;
+            if (at >= 0) {
+                all.add(line(heads[at], 16, 80, 120, Ink.BLACK));
+            }
+            all.add(line("" + page, 9, 220, 600, Ink.BLACK));
+            return all;
+        };
+        return GOOD.withFurniture(jorn.book.Furniture.NONE)
+                .withRuns(List.of(Run.of("Marked", recipe(new Marked(draw, false)), 120, Start.RECTO)));
     }
 
     private void outside() {

@@ -122,7 +122,9 @@ class HouseTest {
                 "press",
                 "recipe",
                 "text");
-        room("deliver", "art", "book", "colour", "cover", "edition", "layout", "makeup", "measure", "press", "text");
+        room(
+                "deliver", "art", "book", "colour", "cover", "edition", "json", "layout", "makeup", "measure", "press",
+                "text");
         room(
                 "check", "art", "block", "book", "brief", "colour", "cover", "deliver", "edition", "layout", "makeup",
                 "measure", "money", "order", "press", "recipe", "style", "text", "json");
@@ -181,6 +183,7 @@ class HouseTest {
                 "check",
                 "code",
                 "cover",
+                "deliver",
                 "edition",
                 "json",
                 "makeup",

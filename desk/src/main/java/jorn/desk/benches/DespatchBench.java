@@ -126,9 +126,13 @@ public final class DespatchBench implements Bench {
         HBox.setHgrow(doing, Priority.ALWAYS);
         doing.setMaxWidth(Double.MAX_VALUE);
         openFolder.setVisible(false);
+        Button give =
+                Labels.act(Wording.of("desk.despatch.give"), Wording.of("desk.despatch.give-help"), files::giveAway);
+        give.setId("give-away");
         HBox told = new HBox(14, doing, openFolder);
         told.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         marks = new MarksPart(this::show);
+        work.getChildren().add(give);
         VBox deeds = new VBox(10, marks.node(), where, work, told);
         deeds.setStyle("-fx-padding: 0.5em 0 0 0;");
         results.setId("written");

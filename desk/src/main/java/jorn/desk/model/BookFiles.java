@@ -12,6 +12,7 @@ import javafx.util.Duration;
 import jorn.art.Picture;
 import jorn.book.Book;
 import jorn.check.PressChange;
+import jorn.deliver.GivenAway;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.press.PressShelf;
@@ -92,6 +93,17 @@ public final class BookFiles {
                 }
             }
         });
+    }
+
+    /** Saves a copy that may be given away; the book on the desk stays what it is. */
+    public void giveAway() {
+        desk.attempt(() -> asker.whereToSave(
+                        FileNames.of(desk.book()) + "-" + Wording.of("desk.book-files.copy") + BookFile.ENDING)
+                .ifPresent(wanted -> {
+                    Path path = BookFile.isNamedSo(wanted) ? wanted : Path.of(wanted + BookFile.ENDING);
+                    BookFile.save(GivenAway.of(desk.state().get().edition()), path);
+                    desk.say("desk.despatch.given", path.toAbsolutePath());
+                }));
     }
 
     /** Asks for a book and opens it. */
