@@ -60,6 +60,7 @@ final class Benchmarks {
         planner(folder);
         styles();
         covers();
+        press(folder);
         Book large = Photographs.book(25, 1160, "png");
         Book photographs = Photographs.book(200, 1200, "jpeg");
         large(large, photographs, folder);
@@ -96,6 +97,18 @@ final class Benchmarks {
                         + changes.name().toLowerCase(Locale.ROOT),
                 millis(changes.slowest()) + " (first visit " + millis(changes.first()) + ")",
                 aim);
+    }
+
+    private void press(Path folder) {
+        Book planner = PressTimes.planner("trade");
+        int pages = Paginator.of(planner).pageCount();
+        row("all checks of a day planner of " + pages + " pages", millis(PressTimes.checks(planner)), "under 2,000 ms");
+        row("  its first finding", millis(PressTimes.first(planner)), "under 200 ms");
+        row(
+                "PDF/X-1a against an ordinary PDF of the same book",
+                String.format(Locale.ROOT, "%.2f times", PressTimes.standard(planner, folder.resolve("standard"))),
+                "at most 1.5 times");
+        row("the reception's answer to it", millis(PressTimes.reception(planner, folder.resolve("taken"))), "");
     }
 
     /** Books that are larger than what they are drawn with. */

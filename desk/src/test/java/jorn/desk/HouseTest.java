@@ -152,6 +152,7 @@ class HouseTest {
                 "cover",
                 "deliver",
                 "edition",
+                "makeup",
                 "measure",
                 "press",
                 "print.read",

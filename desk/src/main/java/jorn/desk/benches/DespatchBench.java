@@ -47,7 +47,7 @@ import jorn.measure.Trouble;
 import jorn.print.export.Authorship;
 import jorn.print.export.Exporter;
 import jorn.print.export.HandoverSet;
-import jorn.print.export.HandoverSet.Occasion;
+import jorn.print.export.HandoverSet.Circumstance;
 import jorn.print.export.WrittenFile;
 import jorn.print.read.PdfLook;
 import jorn.say.Message;
@@ -289,14 +289,14 @@ public final class DespatchBench implements Bench {
         reception.getChildren().clear();
         busy(true);
         Handover handover = handover(edition);
-        Occasion occasion =
-                new Occasion(desk.findings().get().all(), desk.unit().get(), LocalDateTime.now(ZoneId.systemDefault()));
+        Circumstance occasion = new Circumstance(
+                desk.findings().get().all(), desk.unit().get(), LocalDateTime.now(ZoneId.systemDefault()));
         Thread hand = new Thread(() -> work(edition, handover, target, occasion, halt), "despatch");
         hand.setDaemon(true);
         hand.start();
     }
 
-    private void work(Edition edition, Handover handover, Path target, Occasion occasion, AtomicBoolean halt) {
+    private void work(Edition edition, Handover handover, Path target, Circumstance occasion, AtomicBoolean halt) {
         try {
             HandoverSet set = HandoverSet.write(edition, handover, target, occasion, (done, of, what) -> {
                 Platform.runLater(() -> {

@@ -214,7 +214,7 @@ class JournalUiTest extends WindowTest {
         assertTrue(mend >= 2, "the gutter itself, and what stands in it");
         assertEquals(mend + " to mend", text("#bench-proof .waiting"));
         clickOn("#bench-despatch");
-        assertTrue(lookup((Node n) -> n instanceof Label l && l.getText().startsWith("It should not go yet"))
+        assertTrue(lookup((Node n) -> n instanceof Label l && l.getText().startsWith("It is not ready"))
                 .tryQuery()
                 .isPresent());
     }

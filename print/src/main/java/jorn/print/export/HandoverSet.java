@@ -51,7 +51,7 @@ public record HandoverSet(List<WrittenFile> files, Verdict verdict, Path summary
      * @param unit for lengths
      * @param now when it is
      */
-    public record Occasion(List<Finding> findings, Unit unit, LocalDateTime now) {
+    public record Circumstance(List<Finding> findings, Unit unit, LocalDateTime now) {
         /** Ids of the errors that stand. */
         List<String> errors() {
             return findings.stream()
@@ -69,7 +69,7 @@ public record HandoverSet(List<WrittenFile> files, Verdict verdict, Path summary
      * @throws java.util.concurrent.CancellationException where the progress stopped it
      */
     public static HandoverSet write(
-            Edition edition, Handover handover, Path folder, Occasion occasion, Progress progress) {
+            Edition edition, Handover handover, Path folder, Circumstance occasion, Progress progress) {
         List<WrittenFile> files = Exporter.export(edition, handover, folder, progress);
         Brief brief = edition.book().brief();
         Path inside = files.get(0).file();
@@ -111,7 +111,7 @@ public record HandoverSet(List<WrittenFile> files, Verdict verdict, Path summary
     }
 
     private static String text(
-            Edition edition, Handover handover, Occasion occasion, Verdict verdict, SentParcel parcel) {
+            Edition edition, Handover handover, Circumstance occasion, Verdict verdict, SentParcel parcel) {
         List<String> lines = new ArrayList<>();
         lines.add(Wording.of("print.handover-set.head", edition.book().shownTitle(), parcel.press(), parcel.when()));
         lines.add("");

@@ -76,11 +76,11 @@ public final class PageReader extends PDFGraphicsStreamEngine {
     }
 
     /** Reads pages of one file; a picture on many of them is looked at once. */
-    public static final class Reading {
+    public static final class FileReading {
         private final PDDocument document;
         private final Map<COSBase, Picture> pictures = new HashMap<>();
 
-        public Reading(PDDocument document) {
+        public FileReading(PDDocument document) {
             this.document = document;
         }
 

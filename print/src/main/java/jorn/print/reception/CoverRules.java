@@ -115,7 +115,7 @@ final class CoverRules {
             found.accept(file, missing());
         }
         double bleed = sheet.trim().x() - sheet.bled().x();
-        ReadPage read = new PageReader.Reading(document).page(1, media -> cut(media, sheet));
+        ReadPage read = new PageReader.FileReading(document).page(1, media -> cut(media, sheet));
         new FileRules(press, f -> found.accept(file, onCover(f))).pages(List.of(read));
         if (other.isPresent() || bleed < 0) {
             // Where its panels are cannot be told.

@@ -188,7 +188,7 @@ public final class Reception {
                             Message.plain(rule.inWords()),
                             Message.of("print.reception.count.do")));
         }
-        PageReader.Reading reading = new PageReader.Reading(document);
+        PageReader.FileReading reading = new PageReader.FileReading(document);
         List<ReadPage> pages = new ArrayList<>();
         List<Sighting> sightings = new ArrayList<>();
         for (int i = 1; i <= count; i++) {

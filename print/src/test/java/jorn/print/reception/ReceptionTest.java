@@ -149,7 +149,8 @@ class ReceptionTest {
             PDPage page = document.getPage(6);
             assertEquals(432, page.getTrimBox().getWidth(), 0.01);
             assertEquals(492, page.getMediaBox().getWidth(), 0.01);
-            jorn.print.read.ReadPage read = new jorn.print.read.PageReader.Reading(document).page(7, sheet -> sheet);
+            jorn.print.read.ReadPage read =
+                    new jorn.print.read.PageReader.FileReading(document).page(7, sheet -> sheet);
             var plain =
                     new jorn.deliver.SinglePages(edition).sheet(6).art().bleed().outset(0.5);
             long outside = jorn.art.Marks.standing(read.art().marks()).stream()
