@@ -508,6 +508,11 @@ final class Seeds {
                             PictureCredit.UNKNOWN.withLicence("fifty copies").withCopies(Optional.of(50))));
             return book.withPlans(book.plans().withBatch(Optional.of(new jorn.book.PrintBatch(60, 1, 1))));
         });
+        seed("file.size", "a picture larger than a press takes", () -> {
+            Book book = pictured(grey(590, 590));
+            var limits = new jorn.press.PressLimits(List.of(), Optional.of(0.2), false);
+            return book.withBrief(book.brief().at(book.brief().press().withLimits(limits)));
+        });
         seed("cover.size", "called right for another page count", () -> {
             Book book = Starter.LINED_JOURNAL.begin().withTitle("Hive Notes").withAuthor("Skep & Sedge");
             var then = new jorn.book.ApprovedCover(Length.inches(12.4), Length.inches(9.25), Length.inches(0.2));

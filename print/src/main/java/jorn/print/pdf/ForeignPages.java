@@ -35,7 +35,7 @@ final class ForeignPages implements Closeable {
 
     private final LayerUtility layers;
     private final Recolouring recolouring;
-    private final PdfTerms terms;
+    private final Set<Use> refused;
     private final Map<String, PDDocument> files = new HashMap<>();
     private final Map<ForeignPage, Form> forms = new HashMap<>();
     private final Map<ForeignPage, Boolean> fit = new HashMap<>();
@@ -43,8 +43,8 @@ final class ForeignPages implements Closeable {
 
     ForeignPages(PDDocument document, PdfTerms terms) {
         this.layers = new LayerUtility(document);
-        this.terms = terms;
         this.recolouring = new Recolouring(document, terms);
+        this.refused = refused(terms);
     }
 
     Form form(ForeignPage page) throws IOException {
@@ -70,7 +70,6 @@ final class ForeignPages implements Closeable {
 
     /** The same marks, with a picture of each page that the file may not hold as it is. */
     List<Mark> taken(List<Mark> marks) {
-        Set<Use> refused = refused();
         boolean any = !refused.isEmpty() && Marks.single(marks).anyMatch(Mark.Foreign.class::isInstance);
         return any ? taken(marks, refused) : marks;
     }
@@ -95,7 +94,7 @@ final class ForeignPages implements Closeable {
         return all;
     }
 
-    private Set<Use> refused() {
+    private static Set<Use> refused(PdfTerms terms) {
         EnumSet<Use> refused = EnumSet.noneOf(Use.class);
         if (terms.standard().isFlat()) {
             refused.addAll(Use.REFUSED_BY_X1A);
