@@ -46,6 +46,7 @@ public final class Checker {
                 new MirrorRule(),
                 new ContentsRule(),
                 new LicenceRule(),
+                new BackToBackRule(),
                 new FileSizeRule(),
                 new TransparencyRule(),
                 new SquareRule(),

@@ -57,10 +57,8 @@ public record Handover(List<HandedFile> parts, FileStandard standard) {
      */
     public static Handover toPress(Edition edition, Asked asked) {
         Brief brief = edition.book().brief();
-        Optional<PdfRule> rule = brief.press().pdf();
-        FileStandard standard = FileStandard.of(rule);
-        ColourPolicy outside = outside(rule, standard);
-        ColourPolicy inside = brief.inkSet().blackOnly() && !isForScreens(rule) ? ColourPolicy.GREY : outside;
+        ColourPolicy outside = outside(brief);
+        ColourPolicy inside = inside(brief);
         SheetPlan pages = new SinglePages(edition);
         boolean covered = edition.cover().geometry().isDelivered();
         List<HandedFile> parts = new ArrayList<>();
@@ -80,7 +78,22 @@ public record Handover(List<HandedFile> parts, FileStandard standard) {
                                 : new HandedFile(
                                         new MarkedSheets(p.plan(), asked.marks(), edition.book()), p.colours()))
                         .toList(),
-                standard);
+                standard(brief));
+    }
+
+    /** What each file follows. */
+    public static FileStandard standard(Brief brief) {
+        return FileStandard.of(brief.press().pdf());
+    }
+
+    /** The colours of the inside: black ink alone where no other was ordered. */
+    public static ColourPolicy inside(Brief brief) {
+        return brief.inkSet().blackOnly() && !isForScreens(brief.press().pdf()) ? ColourPolicy.GREY : outside(brief);
+    }
+
+    /** The colours of the cover. */
+    public static ColourPolicy outside(Brief brief) {
+        return outside(brief.press().pdf(), standard(brief));
     }
 
     private static boolean isForScreens(Optional<PdfRule> rule) {

@@ -508,6 +508,18 @@ final class Seeds {
                             PictureCredit.UNKNOWN.withLicence("fifty copies").withCopies(Optional.of(50))));
             return book.withPlans(book.plans().withBatch(Optional.of(new jorn.book.PrintBatch(60, 1, 1))));
         });
+        seed("page.backs", "pictures to colour on both sides", () -> {
+            Picture picture = grey(2300, 2300);
+            PictureBlock block = new PictureBlock(picture.id(), PictureBlock.Fit.WHOLE, Length.inches(7), 1.0);
+            Book book = Starter.COLOURING_BOOK
+                    .begin()
+                    .withTitle("Honeycomb Patterns")
+                    .withAuthor("Skep & Sedge");
+            return book.withBrief(book.brief().withPages(24))
+                    .withRuns(List.of(Run.of(
+                            "Pictures", recipe(Stack.down(Part.fixed(Length.inches(7), block))), 24, Start.RECTO)))
+                    .with(picture);
+        });
         seed("file.size", "a picture larger than a press takes", () -> {
             Book book = pictured(grey(590, 590));
             var limits = new jorn.press.PressLimits(List.of(), Optional.of(0.2), false);

@@ -155,8 +155,10 @@ class HouseTest {
                 "makeup",
                 "measure",
                 "press",
+                "print.pdf",
                 "print.read",
-                "recipe");
+                "recipe",
+                "store");
         room(
                 "print.export",
                 "check",

@@ -31,6 +31,7 @@ import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.print.export.Exporter;
 import jorn.print.export.WrittenFile;
+import jorn.print.reception.Mending;
 import jorn.print.reception.Order;
 import jorn.print.reception.Reception;
 import jorn.print.reception.Verdict;
@@ -50,7 +51,11 @@ final class ReceptionView {
     private final Label doing = Labels.wrapped("", "soft");
     private final Button elsewhere;
     private final ScrollPane node;
+    private final FlowPane deeds = new FlowPane(18, 6);
     private @Nullable Edition asked;
+    /** The folder of files that were made elsewhere, while these are looked at. */
+    private Optional<Path> brought = Optional.empty();
+
     private final Runnable shown;
 
     /** @param shown asked for when a page is to be seen */
@@ -69,7 +74,7 @@ final class ReceptionView {
             show();
         });
         own.setId("receive-own");
-        FlowPane deeds = new FlowPane(18, 6, own, elsewhere);
+        deeds.getChildren().setAll(own, elsewhere);
         VBox all = new VBox(
                 12,
                 Labels.label(Wording.of("desk.reception.title"), "heading"),
@@ -96,6 +101,7 @@ final class ReceptionView {
         Edition edition = desk.state().get().edition();
         if (edition != asked) {
             asked = edition;
+            brought = Optional.empty();
             Unit unit = desk.unit().get();
             begin(edition, () -> own(edition, unit));
         }
@@ -109,13 +115,30 @@ final class ReceptionView {
     void receive(Path folder) {
         Edition edition = desk.state().get().edition();
         asked = edition;
+        brought = Optional.of(folder);
         Brief brief = edition.book().brief();
         Unit unit = desk.unit().get();
         Order order = Order.of(brief).withAnyPaper();
         begin(edition, () -> Reception.of(folder, brief.press(), order, unit));
     }
 
+    /** Writes files that were made elsewhere anew as the press wants them, beside them, and takes these. */
+    private void mend(Path folder) {
+        Edition edition = desk.state().get().edition();
+        Brief brief = edition.book().brief();
+        Unit unit = desk.unit().get();
+        Order order = Order.of(brief).withAnyPaper();
+        Path target = folder.resolve(Wording.of("desk.reception.mended-folder"));
+        asked = edition;
+        begin(edition, () -> {
+            Mending.mend(folder, brief.press(), order, target);
+            return Reception.of(target, brief.press(), order, unit);
+        });
+        desk.say("desk.reception.mended", target.toAbsolutePath());
+    }
+
     private void begin(Edition edition, Supplier<Verdict> work) {
+        deeds.getChildren().removeIf(n -> "mend-elsewhere".equals(n.getId()));
         answer.getChildren().clear();
         doing.setText(Wording.of("desk.reception.reading"));
         Thread hand = new Thread(
@@ -142,6 +165,12 @@ final class ReceptionView {
             return;
         }
         doing.setText("");
+        brought.filter(b -> !verdict.accepted()).ifPresent(b -> {
+            Button mend = Labels.deed(
+                    Wording.of("desk.reception.mend"), Wording.of("desk.reception.mend-help"), () -> mend(b));
+            mend.setId("mend-elsewhere");
+            deeds.getChildren().add(mend);
+        });
         answer.getChildren().setAll(ReceptionSlip.of(verdict, f -> {
             if (f.place().page() > 0) {
                 desk.page().set(Math.min(f.place().page(), edition.pagination().pageCount()));

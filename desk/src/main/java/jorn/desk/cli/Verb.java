@@ -31,6 +31,7 @@ record Verb(String name, String key, Supplier<Object> made) {
             new Verb("check", "cli.check.check-book-no-error", CheckCommand::new),
             new Verb("export", "cli.export.write-files-press-takes", ExportCommand::new),
             new Verb("receive", "cli.receive.take-files", ReceiveCommand::new),
+            new Verb("mend", "cli.mend.write-anew", MendCommand::new),
             new Verb("give", "cli.give.copy", GiveCommand::new),
             new Verb("slip", "cli.slip.print", SlipCommand::new),
             new Verb("demo", "cli.demo.open-window-with-demo", DemoCommand::new));

@@ -12,6 +12,9 @@ import java.util.Optional;
 import jorn.book.Book;
 import jorn.book.SentParcel;
 import jorn.desk.model.BenchName;
+import jorn.print.export.Exporter;
+import jorn.print.export.Progress;
+import jorn.print.export.WrittenFile;
 import jorn.store.BookFile;
 import org.junit.jupiter.api.Test;
 
@@ -70,6 +73,28 @@ class PressReadyUiTest extends WindowTest {
         clickOn("#receive-elsewhere");
         await("#verdict-stamp");
         assertEquals("Refused", text("#verdict-stamp"));
+    }
+
+    @Test
+    void filesMadeElsewhereAreMended() throws IOException {
+        title();
+        Path elsewhere = Files.createDirectories(folder.resolve("chosen"));
+        List<WrittenFile> own = Exporter.export(desk.state().get().edition(), elsewhere, Progress.SILENT);
+        Files.delete(own.get(1).file());
+        interact(() -> desk.changeBrief("press", b -> b.at(desk.shelf().find("trade"))));
+        clickOn("#bench-proof");
+        clickOn("#way-reception");
+        await("#verdict-stamp");
+        clickOn("#receive-elsewhere");
+        await("#mend-elsewhere");
+        clickOn("#mend-elsewhere");
+        Path mended = elsewhere.resolve("mended").resolve(own.get(0).file().getFileName());
+        await("#verdict-stamp");
+        assertTrue(Files.exists(mended));
+        assertFalse(lookup((javafx.scene.Node n) ->
+                        n instanceof javafx.scene.control.Label l && l.getText().startsWith("FILE STANDARD"))
+                .tryQuery()
+                .isPresent());
     }
 
     @Test

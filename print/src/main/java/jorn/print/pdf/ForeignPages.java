@@ -95,7 +95,8 @@ final class ForeignPages implements Closeable {
     }
 
     private static Set<Use> refused(PdfTerms terms) {
-        EnumSet<Use> refused = EnumSet.noneOf(Use.class);
+        // Every press wants the fonts in the file, and they cannot be put there afterwards.
+        EnumSet<Use> refused = EnumSet.of(Use.FONT_APART);
         if (terms.standard().isFlat()) {
             refused.addAll(Use.REFUSED_BY_X1A);
         }

@@ -56,18 +56,20 @@ public final class PageReader extends PDFGraphicsStreamEngine {
     private static final Logger LOG = Logger.getLogger(PageReader.class.getName());
     /** Pixels of a picture that are looked at, on the longer side. */
     private static final int LOOK = 240;
+    /** Lighter than this is bare paper, as packing leaves it. */
+    private static final int NEARLY_WHITE = 246;
 
     private final Box trim;
     private final double top;
     private final List<Mark> marks = new ArrayList<>();
     private final WordReader words;
-    private final Map<COSBase, Picture> pictures;
+    private final Map<COSBase, Looked> pictures;
     private Path.Builder path = Path.builder();
     private boolean begun;
     private Point2D at = new Point2D.Double();
     private double pictureInk;
 
-    private PageReader(PDPage page, PDRectangle trimmed, Map<COSBase, Picture> pictures) {
+    private PageReader(PDPage page, PDRectangle trimmed, Map<COSBase, Looked> pictures) {
         super(page);
         this.trim = new Box(trimmed.getLowerLeftX(), 0, trimmed.getWidth(), trimmed.getHeight());
         this.top = trimmed.getUpperRightY();
@@ -78,7 +80,7 @@ public final class PageReader extends PDFGraphicsStreamEngine {
     /** Reads pages of one file; a picture on many of them is looked at once. */
     public static final class FileReading {
         private final PDDocument document;
-        private final Map<COSBase, Picture> pictures = new HashMap<>();
+        private final Map<COSBase, Looked> pictures = new HashMap<>();
 
         public FileReading(PDDocument document) {
             this.document = document;
@@ -267,37 +269,80 @@ public final class PageReader extends PDFGraphicsStreamEngine {
             add(new Mark.Turned(turn, List.of(new Mark.Fill(Path.box(to), fillInk()))), fillAlpha());
             return;
         }
-        Picture picture = picture(image);
-        Mark mark = new Mark.Image(picture, new Box(0, 0, picture.width(), picture.height()), to, 1);
+        Looked looked = looked(image);
+        if (looked.inked().isEmpty()) {
+            return;
+        }
+        Picture picture = looked.picture();
+        Box part = looked.inked();
+        Box from = new Box(
+                part.x() * picture.width(),
+                part.y() * picture.height(),
+                part.width() * picture.width(),
+                part.height() * picture.height());
+        Box inked = new Box(part.x() * across, part.y() * down, part.width() * across, part.height() * down);
         boolean upright = turn.b() == 0 && turn.c() == 0 && turn.a() > 0 && turn.d() > 0;
         Mark placed = upright
-                ? new Mark.Image(picture, new Box(0, 0, picture.width(), picture.height()), turn.of(to), 1)
-                : new Mark.Turned(turn, List.of(mark));
+                ? new Mark.Image(picture, from, turn.of(inked), 1)
+                : new Mark.Turned(turn, List.of(new Mark.Image(picture, from, inked, 1)));
         add(placed, fillAlpha());
     }
 
-    /** A picture of its size, with few of its pixels. */
-    private Picture picture(PDImage image) throws IOException {
+    /**
+     * A picture of its size, with few of its pixels.
+     *
+     * @param inked the part of it that is not white, each side from 0 to 1: where nothing is printed, nothing can be cut off
+     */
+    private record Looked(Picture picture, Box inked) {}
+
+    private Looked looked(PDImage image) throws IOException {
         COSBase key = image.getCOSObject();
-        Picture known = pictures.get(key);
+        Looked known = pictures.get(key);
         if (known == null) {
             int step = Math.max(1, Math.max(image.getWidth(), image.getHeight()) / LOOK);
             BufferedImage look = image.getImage(null, step);
             ByteArrayOutputStream png = new ByteArrayOutputStream();
             ImageIO.write(look, "png", png);
-            String name = "picture " + (pictures.size() + 1);
-            known = new Picture(
+            Picture picture = new Picture(
                     "read" + pictures.size(),
-                    name,
+                    "picture " + (pictures.size() + 1),
                     image.getWidth(),
                     image.getHeight(),
                     PictureFile.of(Blob.of(png.toByteArray())));
+            known = new Looked(picture, inked(look));
             pictures.put(key, known);
         }
         if (image instanceof PDImageXObject object) {
             pictureInk = Math.max(pictureInk, mostInk(object));
         }
         return known;
+    }
+
+    /** The part of a picture that is not white, as shares of its sides; an empty box where all of it is. */
+    private static Box inked(BufferedImage look) {
+        int left = look.getWidth();
+        int right = -1;
+        int top = look.getHeight();
+        int bottom = -1;
+        for (int y = 0; y < look.getHeight(); y++) {
+            for (int x = 0; x < look.getWidth(); x++) {
+                int c = look.getRGB(x, y);
+                boolean white =
+                        (c >>> 24) < 8 || Math.min(c >> 16 & 255, Math.min(c >> 8 & 255, c & 255)) > NEARLY_WHITE;
+                if (!white) {
+                    left = Math.min(left, x);
+                    right = Math.max(right, x);
+                    top = Math.min(top, y);
+                    bottom = Math.max(bottom, y);
+                }
+            }
+        }
+        if (right < 0) {
+            return new Box(0, 0, 0, 0);
+        }
+        double w = look.getWidth();
+        double h = look.getHeight();
+        return Box.between(left / w, top / h, (right + 1) / w, (bottom + 1) / h);
     }
 
     /** The sum of the four inks in the darkest thousandth of a picture, in per cent. */

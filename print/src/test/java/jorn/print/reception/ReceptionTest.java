@@ -329,6 +329,57 @@ class ReceptionTest {
     }
 
     @Test
+    void whatIsRefusedIsMendedAsFarAsItCanBe() throws IOException {
+        Path place = changed(good, "to-mend", d -> {
+            d.removePage(100);
+            words(d, 7, embedded(d), 12, 100, 400);
+            draw(d, 9, content -> {
+                content.setNonStrokingColor(Color.RED);
+                content.addRect(100, 300, 100, 100);
+                content.fill();
+            });
+            words(d, 11, new PDType1Font(Standard14Fonts.FontName.HELVETICA), 12, 100, 400);
+        });
+        // The cover of an online press is no sheet of this one; the inside alone is mended.
+        Files.delete(place.resolve("hive-notes-cover.pdf"));
+        assertTrue(ids(received(place, press("trade")))
+                .containsAll(Set.of("pdf.standard", "page.count", "ink.colour", "font.embedded")));
+        Path target = folder.resolve("mended");
+        List<Path> written = Mending.mend(place, press("trade"), Order.CUSTOMARY, target);
+        // This press wants a wider gutter: what stands in it stays there.
+        assertEquals(Set.of("cover.missing", "margin.gutter"), ids(received(target, press("trade"))));
+        try (PDDocument document = Loader.loadPDF(written.get(0).toFile())) {
+            assertEquals(120, document.getNumberOfPages());
+            org.apache.pdfbox.text.PDFTextStripper text = new org.apache.pdfbox.text.PDFTextStripper();
+            text.setStartPage(7);
+            text.setEndPage(7);
+            assertTrue(text.getText(document).contains("Smoke first"), "words stay words");
+        }
+        BufferedImage seen = jorn.print.Poppler.picture(written.get(0), 9, 36);
+        int red = seen.getRGB(75, 148);
+        assertTrue(
+                (red >> 16 & 255) < 200 && (red >> 16 & 255) == (red & 255),
+                "black ink alone: " + Integer.toHexString(red));
+        assertThrows(Trouble.class, () -> Mending.mend(place, press("trade"), Order.CUSTOMARY, place));
+    }
+
+    @Test
+    void pagesOfAnotherSizeAreMadeToFitInProportion() throws IOException {
+        Book book = journal("online");
+        Path a5 = exported(
+                book.withBrief(book.brief().withTrim(jorn.measure.Size.of(5, 8, jorn.measure.Unit.INCH))), "small");
+        Path target = folder.resolve("larger");
+        List<Path> written = Mending.mend(a5, press("copyshop"), Order.CUSTOMARY, target);
+        try (PDDocument document = Loader.loadPDF(written.get(0).toFile())) {
+            PDRectangle trim = document.getPage(0).getTrimBox();
+            assertTrue(press("copyshop")
+                    .takes(new jorn.measure.Size(
+                            jorn.measure.Length.points(trim.getWidth()),
+                            jorn.measure.Length.points(trim.getHeight()))));
+        }
+    }
+
+    @Test
     void aCoverForAnotherPageCountIsRefused() throws IOException {
         Path place = Files.createDirectories(folder.resolve("other-cover"));
         Book thick = journal("online");
