@@ -89,7 +89,12 @@ public final class ContentScan {
         for (int i = 0; i < tokens.size(); i++) {
             if (tokens.get(i) instanceof Operator operator) {
                 Object before = i > 0 ? tokens.get(i - 1) : operator;
-                read(operator, before, resources);
+                if (operator.getName().equals("Tf")) {
+                    // Its name stands before its size. Pages may share resources: only what is chosen counts.
+                    font(i > 1 ? tokens.get(i - 2) : operator, resources);
+                } else {
+                    read(operator, before, resources);
+                }
             }
         }
     }
@@ -106,7 +111,6 @@ public final class ContentScan {
                     pattern(name, resources);
                 }
             }
-            case "Tf" -> fonts(resources);
             case "Do" -> object((COSName) operand, resources);
             case "BI" -> {
                 COSDictionary parameters = operator.getImageParameters();
@@ -118,13 +122,11 @@ public final class ContentScan {
         }
     }
 
-    private void fonts(PDResources resources) throws IOException {
-        for (COSName name : resources.getFontNames()) {
-            PDFont font = resources.getFont(name);
-            if (font != null && seen.add(font.getCOSObject()) && !font.isEmbedded()) {
-                uses.add(Use.FONT_APART);
-                fontsApart.add(String.valueOf(font.getName()));
-            }
+    private void font(Object name, PDResources resources) throws IOException {
+        PDFont font = name instanceof COSName n ? resources.getFont(n) : null;
+        if (font != null && seen.add(font.getCOSObject()) && !font.isEmbedded()) {
+            uses.add(Use.FONT_APART);
+            fontsApart.add(String.valueOf(font.getName()));
         }
     }
 

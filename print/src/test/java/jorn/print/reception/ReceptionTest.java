@@ -213,12 +213,6 @@ class ReceptionTest {
     static Stream<Spoiled> spoiled() {
         return Stream.of(
                 new Spoiled("page.count", "a page is gone", d -> d.removePage(60)),
-                new Spoiled("page.size", "a page of another size", d -> {
-                    PDRectangle other = new PDRectangle(420, 595);
-                    for (String box : List.of("MediaBox", "TrimBox", "BleedBox", "CropBox")) {
-                        d.getPage(9).getCOSObject().setItem(box, other.getCOSArray());
-                    }
-                }),
                 new Spoiled("margin.gutter", "words in the gutter", d -> words(d, 7, embedded(d), 10, 3, 400)),
                 new Spoiled("margin.outside", "words at the knife", d -> words(d, 7, embedded(d), 10, 375, 400)),
                 new Spoiled(
