@@ -6,12 +6,10 @@ import jorn.say.Message;
 enum Clause {
     TRIMS("trims"),
     BINDINGS("bindings"),
-    PAPERS("papers"),
     INKS("inks"),
     BLEED("bleed"),
     MARGINS("margins"),
     COVER("cover"),
-    RESOLUTION("resolution"),
     MARKETS("markets"),
     PDF("pdf"),
     LIMITS("limits");

@@ -8,11 +8,11 @@ import java.nio.charset.StandardCharsets;
  * (ICC.1:2001-04, 6.5.7, lut16Type), read from the file and interpolated linearly in all four inks.
  */
 public final class InkTable {
-    private static final int HEADER = 128;
+    static final int HEADER = 128;
     private static final int INKS = 4;
     private static final int PARTS = 3;
     /** Lightness 100 as the sixteen bits of version 2 write it (ICC.1:2001-04, 6.3.4.2). */
-    private static final double FULL_LIGHTNESS = 0xFF00;
+    static final double FULL_LIGHTNESS = 0xFF00;
 
     private final int grid;
     private final double[][] curves;
@@ -33,7 +33,7 @@ public final class InkTable {
     public static InkTable read(byte[] profile) {
         ByteBuffer in = ByteBuffer.wrap(profile);
         require("CMYK".equals(name(in, 16)) && "Lab ".equals(name(in, 20)), "not from four inks to Lab");
-        int at = tag(in, "A2B0");
+        int at = in.getInt(tag(in, "A2B0") + 4);
         require("mft2".equals(name(in, at)), "no table of sixteen bits");
         require(in.get(at + 8) == INKS && in.get(at + 9) == PARTS, "not from four inks to three parts");
         int grid = in.get(at + 10);
@@ -54,12 +54,13 @@ public final class InkTable {
         return new InkTable(grid, curves, table);
     }
 
-    private static int tag(ByteBuffer in, String wanted) {
+    /** Where a profile's list of tags has the one of this name: its name, where it stands, how long it is (ICC.1:2001-04, 6.2). */
+    static int tag(ByteBuffer in, String wanted) {
         int tags = in.getInt(HEADER);
         for (int i = 0; i < tags; i++) {
             int entry = HEADER + 4 + 12 * i;
             if (wanted.equals(name(in, entry))) {
-                return in.getInt(entry + 4);
+                return entry;
             }
         }
         throw new IllegalArgumentException("no tag " + wanted);

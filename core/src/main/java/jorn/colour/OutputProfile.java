@@ -14,10 +14,9 @@ import java.nio.charset.StandardCharsets;
  */
 public final class OutputProfile {
     private static final String FILE = "/jorn/colour/cgats-tr-001-output.icc";
-    private static final int HEADER = 128;
+    private static final int HEADER = InkTable.HEADER;
     private static final int GRID = 13;
     private static final int FULL = 0xFFFF;
-    private static final double FULL_LIGHTNESS = 0xFF00;
     private static final int A2B = 0;
     private static final int TAGS = 10;
 
@@ -65,18 +64,10 @@ public final class OutputProfile {
     }
 
     private static byte[] tag(ByteBuffer in, String wanted) {
-        int tags = in.getInt(HEADER);
-        for (int i = 0; i < tags; i++) {
-            int entry = HEADER + 4 + 12 * i;
-            byte[] name = new byte[4];
-            in.get(entry, name);
-            if (wanted.equals(new String(name, StandardCharsets.US_ASCII))) {
-                byte[] all = new byte[in.getInt(entry + 8)];
-                in.get(in.getInt(entry + 4), all);
-                return all;
-            }
-        }
-        throw new IllegalArgumentException("no tag " + wanted);
+        int entry = InkTable.tag(in, wanted);
+        byte[] all = new byte[in.getInt(entry + 8)];
+        in.get(in.getInt(entry + 4), all);
+        return all;
     }
 
     /** From Lab to inks. */
@@ -119,7 +110,7 @@ public final class OutputProfile {
                 for (int a = 0; a < grid; a++) {
                     for (int b = 0; b < grid; b++) {
                         for (double part : way.of(new Lab(
-                                value(l, grid) * 100 / FULL_LIGHTNESS,
+                                value(l, grid) * 100 / InkTable.FULL_LIGHTNESS,
                                 value(a, grid) / 256 - 128,
                                 value(b, grid) / 256 - 128))) {
                             out.writeShort((int) Math.round(Math.min(1, Math.max(0, part)) * FULL));

@@ -1,15 +1,14 @@
 package jorn.deliver;
 
-import com.fasterxml.jackson.databind.JsonNode;
+import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import jorn.art.BarePicture;
 import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.art.Marks;
-import jorn.art.PageArt;
 import jorn.art.Picture;
 import jorn.book.Book;
 import jorn.book.Plans;
@@ -34,14 +33,11 @@ public final class GivenAway {
     }
 
     private Book book() {
-        int pages = edition.pagination().pageCount();
-        for (int i = 1; i <= pages; i++) {
-            see(edition.page(i));
-        }
+        edition.distinct().forEach(page -> see(page.standing()));
         if (edition.cover().geometry().isDelivered()) {
             CoverSheets sheets = new CoverSheets(edition);
             for (int i = 0; i < sheets.sheets(); i++) {
-                see(sheets.sheet(i).art());
+                see(Marks.standing(sheets.sheet(i).art().marks()));
             }
         }
         Book book = edition.book().withPlans(Plans.NONE);
@@ -58,12 +54,12 @@ public final class GivenAway {
         return renamed(book.withPictures(Map.of()), names).withPictures(kept);
     }
 
-    private void see(PageArt art) {
-        Stream<Mark.Image> images = Marks.standing(art.marks()).stream()
-                .map(Marks.Standing::mark)
-                .filter(Mark.Image.class::isInstance)
-                .map(Mark.Image.class::cast);
-        images.forEach(i -> seen.merge(i.picture().id(), i.from(), Box::with));
+    private void see(List<Marks.Standing> standing) {
+        for (Marks.Standing each : standing) {
+            if (each.mark() instanceof Mark.Image i) {
+                seen.merge(i.picture().id(), i.from(), Box::with);
+            }
+        }
     }
 
     /** Pictures are known by what is in them, so that another file has another id wherever it is asked for. */
@@ -72,7 +68,6 @@ public final class GivenAway {
         for (Map.Entry<String, String> each : names.entrySet()) {
             text = text.replace("\"" + each.getKey() + "\"", "\"" + each.getValue() + "\"");
         }
-        JsonNode tree = Json.read(text.getBytes(java.nio.charset.StandardCharsets.UTF_8), JsonNode.class, "book");
-        return Json.read(tree, Book.class, "book");
+        return Json.read(text.getBytes(StandardCharsets.UTF_8), Book.class, "book");
     }
 }

@@ -18,14 +18,25 @@ public final class Checksum {
      */
     public static String of(Blob bytes, int letters) {
         try (InputStream in = bytes.open()) {
+            return of(in).substring(0, letters);
+        } catch (IOException e) {
+            throw Scratch.noRoom(e);
+        }
+    }
+
+    /**
+     * The whole SHA-256 (FIPS 180-4) of what is read to its end.
+     *
+     * @throws IOException where it cannot be read
+     */
+    public static String of(InputStream in) throws IOException {
+        try {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");
             byte[] buffer = new byte[1 << 16];
             for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
                 digest.update(buffer, 0, n);
             }
-            return HexFormat.of().formatHex(digest.digest()).substring(0, letters);
-        } catch (IOException e) {
-            throw Scratch.noRoom(e);
+            return HexFormat.of().formatHex(digest.digest());
         } catch (NoSuchAlgorithmException e) {
             throw new IllegalStateException(e);
         }

@@ -164,6 +164,7 @@ class HouseTest {
                 "check",
                 "press",
                 "print.reception",
+                "scratch",
                 "order",
                 "art",
                 "print.raster",

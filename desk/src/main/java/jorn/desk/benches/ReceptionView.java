@@ -20,7 +20,6 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import jorn.book.Brief;
 import jorn.deliver.Handover;
-import jorn.deliver.SheetPlan.FileRole;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Mishap;
@@ -30,6 +29,7 @@ import jorn.edition.Edition;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.print.export.Exporter;
+import jorn.print.export.HandoverSet;
 import jorn.print.export.WrittenFile;
 import jorn.print.reception.Mending;
 import jorn.print.reception.Order;
@@ -184,13 +184,7 @@ final class ReceptionView {
         try {
             List<WrittenFile> written =
                     Exporter.export(edition, Handover.toPress(edition), folder, (done, of, what) -> edition == asked);
-            Brief brief = edition.book().brief();
-            Optional<Path> cover = written.stream()
-                    .filter(w -> w.role() == FileRole.COVER)
-                    .map(WrittenFile::file)
-                    .findFirst();
-            Order order = Order.of(brief);
-            return Reception.of(written.get(0).file(), cover, brief.press(), order, unit);
+            return HandoverSet.received(edition, written, unit);
         } finally {
             remove(folder);
         }

@@ -4,22 +4,17 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Map;
-import java.util.Optional;
 import java.util.concurrent.Callable;
-import jorn.art.Reading;
 import jorn.check.Finding;
 import jorn.json.Json;
 import jorn.measure.Unit;
-import jorn.press.Binding;
-import jorn.press.BindingEdge;
 import jorn.press.PressProfile;
-import jorn.print.reception.Order;
 import jorn.print.reception.Reception;
 import jorn.print.reception.Verdict;
 import jorn.print.reception.Verdict.Answer;
 import jorn.say.Wording;
-import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -34,23 +29,8 @@ final class ReceiveCommand implements Callable<Integer> {
     @Parameters(paramLabel = "FOLDER", description = "${bundle:cli.receive.folder}")
     private Path place;
 
-    @Option(names = "--press", required = true, paramLabel = "P", description = "${bundle:cli.receive.press}")
-    private String press;
-
-    @Option(names = "--ink", paramLabel = "I", description = "${bundle:cli.receive.ink}")
-    private @Nullable String ink;
-
-    @Option(names = "--paper", paramLabel = "P", description = "${bundle:cli.receive.paper}")
-    private @Nullable String paper;
-
-    @Option(names = "--binding", paramLabel = "B", description = "${bundle:cli.receive.binding}")
-    private @Nullable String binding;
-
-    @Option(names = "--edge", paramLabel = "E", description = "${bundle:cli.receive.edge}")
-    private @Nullable String edge;
-
-    @Option(names = "--rtl", description = "${bundle:cli.receive.rtl}")
-    private boolean rtl;
+    @Mixin
+    private OrderOptions ordered = new OrderOptions();
 
     @Option(names = "--json", description = "${bundle:cli.receive.json}")
     private boolean json;
@@ -58,14 +38,8 @@ final class ReceiveCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         var out = spec.commandLine().getOut();
-        PressProfile profile = PressesCommand.shelf(spec).find(press);
-        Order order = new Order(
-                Optional.ofNullable(ink),
-                Optional.ofNullable(paper),
-                Optional.ofNullable(binding).map(Binding::of),
-                Optional.ofNullable(edge).map(BindingEdge::of),
-                rtl ? Reading.RIGHT_TO_LEFT : Reading.LEFT_TO_RIGHT);
-        Verdict verdict = Reception.of(place, profile, order, Unit.INCH);
+        PressProfile profile = ordered.profile();
+        Verdict verdict = Reception.of(place, profile, ordered.order(), Unit.INCH);
         if (json) {
             out.println(new String(Json.write(object(verdict)), StandardCharsets.UTF_8));
         } else {

@@ -1,15 +1,13 @@
 package jorn.print.export;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -28,6 +26,7 @@ import jorn.print.reception.Order;
 import jorn.print.reception.Reception;
 import jorn.print.reception.Verdict;
 import jorn.say.Wording;
+import jorn.scratch.Checksum;
 import jorn.store.SafeFile;
 
 /**
@@ -72,13 +71,7 @@ public record HandoverSet(List<WrittenFile> files, Verdict verdict, Path summary
             Edition edition, Handover handover, Path folder, Circumstance occasion, Progress progress) {
         List<WrittenFile> files = Exporter.export(edition, handover, folder, progress);
         Brief brief = edition.book().brief();
-        Path inside = files.get(0).file();
-        Optional<Path> cover = files.stream()
-                .filter(f -> f.role() == FileRole.COVER)
-                .map(WrittenFile::file)
-                .findFirst();
-        Order order = Order.of(brief);
-        Verdict verdict = Reception.of(inside, cover, brief.press(), order, occasion.unit());
+        Verdict verdict = received(edition, files, occasion.unit());
         SlipFile.write(edition, occasion.unit(), folder.resolve(SlipFile.name(edition, true)));
         List<SentFile> sent = new ArrayList<>();
         for (WrittenFile file : files) {
@@ -93,20 +86,21 @@ public record HandoverSet(List<WrittenFile> files, Verdict verdict, Path summary
         return new HandoverSet(files, verdict, summary, parcel);
     }
 
+    /** The answer of the press's reception to files of a book, with what its brief says of the order. */
+    public static Verdict received(Edition edition, List<WrittenFile> files, Unit unit) {
+        Brief brief = edition.book().brief();
+        Optional<Path> cover = files.stream()
+                .filter(f -> f.role() == FileRole.COVER)
+                .map(WrittenFile::file)
+                .findFirst();
+        return Reception.of(files.get(0).file(), cover, brief.press(), Order.of(brief), unit);
+    }
+
     private static String checksum(Path file) {
-        try {
-            MessageDigest digest = MessageDigest.getInstance("SHA-256");
-            try (var in = Files.newInputStream(file)) {
-                byte[] buffer = new byte[1 << 16];
-                for (int n = in.read(buffer); n >= 0; n = in.read(buffer)) {
-                    digest.update(buffer, 0, n);
-                }
-            }
-            return HexFormat.of().formatHex(digest.digest());
+        try (InputStream in = Files.newInputStream(file)) {
+            return Checksum.of(in);
         } catch (IOException e) {
             throw Trouble.because(e, "print.exporter.has-gone-since-was", file);
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
         }
     }
 

@@ -102,8 +102,8 @@ final class CoverRules {
      */
     List<Mark> look(Path file, PDDocument document) throws IOException {
         CoverGeometry geometry = proof.cover();
-        new FileRules(press, f -> found.accept(file, onCover(f)))
-                .document(document, proof.book().brief().inkSet());
+        FileRules rules = new FileRules(press, f -> found.accept(file, onCover(f)));
+        rules.document(document);
         if (!geometry.isDelivered() || document.getNumberOfPages() == 0) {
             return List.of();
         }
@@ -116,7 +116,7 @@ final class CoverRules {
         }
         double bleed = sheet.trim().x() - sheet.bled().x();
         ReadPage read = new PageReader.FileReading(document).page(1, media -> cut(media, sheet));
-        new FileRules(press, f -> found.accept(file, onCover(f))).pages(List.of(read));
+        rules.pages(List.of(read));
         if (other.isPresent() || bleed < 0) {
             // Where its panels are cannot be told.
             return List.of();

@@ -13,7 +13,6 @@ import jorn.check.Finding.Severity;
 import jorn.check.Proof;
 import jorn.deliver.FileStandard;
 import jorn.measure.Length;
-import jorn.press.InkSet;
 import jorn.press.PdfRule;
 import jorn.press.PressProfile;
 import jorn.print.read.ContentScan.Use;
@@ -41,7 +40,7 @@ final class FileRules {
     }
 
     /** The standard that the press asks for. */
-    void document(PDDocument document, InkSet ink) throws IOException {
+    void document(PDDocument document) throws IOException {
         Optional<FileStandard> wanted =
                 press.pdf().flatMap(PdfRule::standard).flatMap(FileStandard::of).filter(s -> s != FileStandard.PLAIN);
         if (wanted.isEmpty()) {
@@ -56,7 +55,7 @@ final class FileRules {
                         broken.what(),
                         Message.of("print.reception.clause", broken.number()),
                         Message.plain(wanted.get().called()),
-                        Message.of("print.reception.standard.do", ink.called())));
+                        Message.of("print.reception.standard.do")));
             }
         }
     }

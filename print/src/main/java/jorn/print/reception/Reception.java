@@ -173,8 +173,8 @@ public final class Reception {
         }
         Book known = CoverRules.likeliest(known(document, size, count), cover, press, order);
         Proof bare = new Proof(Edition.of(known), unit);
-        new FileRules(press, f -> say(sent.inside(), f))
-                .document(document, known.brief().inkSet());
+        FileRules rules = new FileRules(press, f -> say(sent.inside(), f));
+        rules.document(document);
         sizes(sent.inside(), document, size, before);
         BindingOffer.PageRule rule = known.brief().pageRule();
         if (!rule.takes(count)) {
@@ -203,7 +203,6 @@ public final class Reception {
                     .toList();
             sightings.add(new Sighting(slot, page.art(), printed));
         }
-        FileRules rules = new FileRules(press, f -> say(sent.inside(), f));
         rules.pages(pages);
         rules.inside(pages, bare);
         CoverRules covers = new CoverRules(press, bare, (f, c) -> say(f, c));
