@@ -1,0 +1,2 @@
+/** Sums to practise: adding, taking away, multiplying and dividing within a range. */
+package jorn.puzzle.arithmetic;

@@ -1,0 +1,234 @@
+package jorn.puzzle.run;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.BooleanSupplier;
+import java.util.function.IntConsumer;
+import jorn.measure.Trouble;
+import jorn.puzzle.Dice;
+import jorn.puzzle.Puzzle;
+import jorn.puzzle.PuzzleOrder;
+import jorn.puzzle.run.Making.Wanted;
+
+/**
+ * The puzzles of a run, made one after the other and kept. No two of them are alike. Safe to use from several threads: whoever asks for one
+ * that is not there yet waits until it is, unless it is asked for by {@link #ready}.
+ */
+public final class PuzzleSet {
+    private static final int KEPT = 12;
+    private static final int MOST_ALIKE = 300;
+
+    private static final Map<Making, PuzzleSet> SETS = new LinkedHashMap<>(16, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Making, PuzzleSet> eldest) {
+            return size() > KEPT;
+        }
+    };
+
+    private final Making making;
+    private final List<Wanted> wanted;
+    private final Map<Integer, Made> made = new HashMap<>();
+    private final Map<Object, String> likenesses = new HashMap<>();
+    private int next;
+
+    /** A puzzle, or why there is none. */
+    private record Made(Optional<Puzzle> puzzle, Optional<Trouble> trouble) {}
+
+    private PuzzleSet(Making making) {
+        this.making = making;
+        this.wanted = making.wanted();
+        // Those that were exchanged or pinned are chosen already; what comes by itself keeps clear of them.
+        making.chosen().forEach((key, choice) -> {
+            for (int i = 0; i < wanted.size(); i++) {
+                if (wanted.get(i).key().equals(key) && wanted.get(i).grade().isPresent()) {
+                    PuzzleOrder order = making.orderOf(wanted.get(i)).seeded(choice.seed());
+                    Made one = tried(() -> making.rules().make(order));
+                    made.put(i, one);
+                    one.puzzle().ifPresent(p -> likenesses.put(p.likeness(), key));
+                }
+            }
+        });
+    }
+
+    /** The puzzles of a making; the same set for equal ones, as long as anybody has need of it. */
+    public static PuzzleSet of(Making making) {
+        synchronized (SETS) {
+            PuzzleSet known = SETS.get(making);
+            if (known != null) {
+                return known;
+            }
+        }
+        PuzzleSet fresh = new PuzzleSet(making);
+        synchronized (SETS) {
+            PuzzleSet other = SETS.putIfAbsent(making, fresh);
+            return other == null ? fresh : other;
+        }
+    }
+
+    public Making making() {
+        return making;
+    }
+
+    public int size() {
+        return wanted.size();
+    }
+
+    /** What names a puzzle in its making: {@code 2-7}. */
+    public String key(int index) {
+        return wanted.get(index).key();
+    }
+
+    /** How many are made. */
+    public synchronized int count() {
+        return made.size();
+    }
+
+    /**
+     * A puzzle; waits until it is made.
+     *
+     * @param index from 0
+     * @throws Trouble where it cannot be made
+     */
+    public Puzzle get(int index) {
+        while (true) {
+            Optional<Puzzle> there = ready(index);
+            if (there.isPresent()) {
+                return there.get();
+            }
+            step();
+        }
+    }
+
+    /**
+     * A puzzle where it is made already.
+     *
+     * @throws Trouble where it cannot be made
+     */
+    public synchronized Optional<Puzzle> ready(int index) {
+        Made there = made.get(index);
+        if (there != null && there.trouble().isPresent()) {
+            throw there.trouble().get();
+        }
+        return there == null ? Optional.empty() : there.puzzle();
+    }
+
+    /**
+     * Makes all that are not made.
+     *
+     * @param on hears how many are there, after each
+     * @param cancelled asked before each
+     */
+    public void makeAll(IntConsumer on, BooleanSupplier cancelled) {
+        while (count() < size() && !cancelled.getAsBoolean()) {
+            step();
+            on.accept(count());
+        }
+    }
+
+    /** Makes the next one. */
+    private synchronized void step() {
+        while (next < wanted.size() && made.containsKey(next)) {
+            next++;
+        }
+        if (next < wanted.size()) {
+            Wanted one = wanted.get(next);
+            made.put(next, one.grade().isEmpty() ? tried(() -> own(one)) : tried(() -> fresh(one)));
+        }
+    }
+
+    private interface Maker {
+        Puzzle make();
+    }
+
+    private static Made tried(Maker maker) {
+        try {
+            return new Made(Optional.of(maker.make()), Optional.empty());
+        } catch (Trouble t) {
+            return new Made(Optional.empty(), Optional.of(t));
+        }
+    }
+
+    private Puzzle own(Wanted one) {
+        Puzzle puzzle = OwnGrids.puzzle(making.own().get(one.place()), making.rules());
+        likenesses.put(puzzle.likeness(), one.key());
+        return puzzle;
+    }
+
+    /** One that is like no other. */
+    private Puzzle fresh(Wanted one) {
+        PuzzleOrder order = making.orderOf(one);
+        long seed = order.seed();
+        for (int i = 0; i < MOST_ALIKE; i++) {
+            Puzzle puzzle = making.rules().make(order.seeded(seed));
+            if (likenesses.putIfAbsent(puzzle.likeness(), one.key()) == null) {
+                return puzzle;
+            }
+            seed = Dice.seed(seed, 1);
+        }
+        throw Trouble.of(
+                "puzzle.run.no-more", making.rules().word(), order.grade().word(), one.place());
+    }
+
+    /**
+     * The seed of another puzzle in the place of one: of the same grade, and like none of the run. All are made first.
+     *
+     * @throws Trouble where there is no other, or the puzzle is one of the user's own
+     */
+    public PuzzleChoice another(int index) {
+        Wanted one = wanted.get(index);
+        if (one.grade().isEmpty()) {
+            throw Trouble.of("puzzle.run.own-stays");
+        }
+        makeAll(n -> {}, () -> false);
+        Set<Object> there = new HashSet<>();
+        synchronized (this) {
+            made.values().forEach(m -> m.puzzle().ifPresent(p -> there.add(p.likeness())));
+        }
+        long seed = choice(index).seed();
+        for (int i = 0; i < MOST_ALIKE; i++) {
+            seed = Dice.seed(seed, 1);
+            if (there.add(making.rules().make(making.orderOf(one).seeded(seed)).likeness())) {
+                return new PuzzleChoice(seed, false);
+            }
+        }
+        throw Trouble.of(
+                "puzzle.run.no-more", making.rules().word(), one.grade().get().word(), one.place());
+    }
+
+    /** The choice that a puzzle stands for as it is, to be pinned. */
+    public PuzzleChoice choice(int index) {
+        Wanted one = wanted.get(index);
+        PuzzleChoice own = making.chosen().get(one.key());
+        if (own != null) {
+            return own;
+        }
+        PuzzleOrder order = making.orderOf(one);
+        long seed = order.seed();
+        Object likeness = get(index).likeness();
+        // It may be one of the tries after the first, where that was like another one.
+        for (int i = 0; i < MOST_ALIKE; i++) {
+            if (making.rules().make(order.seeded(seed)).likeness().equals(likeness)) {
+                return new PuzzleChoice(seed, false);
+            }
+            seed = Dice.seed(seed, 1);
+        }
+        throw new IllegalStateException("no seed gives " + one.key());
+    }
+
+    /** All of them, in order; waits until they are made. */
+    public List<Puzzle> all() {
+        List<Puzzle> all = new ArrayList<>();
+        for (int i = 0; i < size(); i++) {
+            all.add(get(i));
+        }
+        return all;
+    }
+}

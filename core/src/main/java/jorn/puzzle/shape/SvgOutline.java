@@ -1,0 +1,160 @@
+package jorn.puzzle.shape;
+
+import java.awt.Shape;
+import java.awt.geom.Area;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.FlatteningPathIterator;
+import java.awt.geom.Path2D;
+import java.awt.geom.PathIterator;
+import java.awt.geom.Rectangle2D;
+import java.io.ByteArrayInputStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
+import jorn.measure.Trouble;
+
+/**
+ * The outline of a drawing in SVG: the largest closed line of its paths, polygons, circles and boxes, as it is written (W3C, Scalable Vector
+ * Graphics 1.1, chapters 8 and 9). Scripts, styles and all that is elsewhere are passed over, and so are turns of single parts.
+ */
+public final class SvgOutline {
+    private static final int MOST_POINTS = 100_000;
+
+    /** So many points of it are kept. */
+    private static final int KEPT = 600;
+
+    private static final double FLAT = 0.002;
+
+    private SvgOutline() {}
+
+    /**
+     * Reads the outline.
+     *
+     * @param name of the file, to speak of it
+     * @return points of a shape that is one high, {@code x,y x,y …}; {@link #shape} makes it one again
+     * @throws Trouble where there is none, or it has more than 100,000 points
+     */
+    public static String read(byte[] svg, String name) {
+        Shape largest = null;
+        double most = 0;
+        try {
+            for (Shape each : pieces(svg)) {
+                Rectangle2D box = each.getBounds2D();
+                double size = box.getWidth() * box.getHeight();
+                if (size > most) {
+                    most = size;
+                    largest = each;
+                }
+            }
+        } catch (XMLStreamException | NumberFormatException | ArrayIndexOutOfBoundsException e) {
+            throw Trouble.because(e, "puzzle.shape.not-svg", name);
+        }
+        if (largest == null) {
+            throw Trouble.of("puzzle.shape.no-line", name);
+        }
+        return written(Silhouettes.oneHigh(largest), name);
+    }
+
+    /** The shape of what {@link #read} gave. */
+    public static Shape shape(String points) {
+        Path2D.Double path = new Path2D.Double();
+        for (String each : points.split(" ")) {
+            String[] two = each.split(",");
+            double x = Double.parseDouble(two[0]);
+            double y = Double.parseDouble(two[1]);
+            if (path.getCurrentPoint() == null) {
+                path.moveTo(x, y);
+            } else {
+                path.lineTo(x, y);
+            }
+        }
+        path.closePath();
+        return path;
+    }
+
+    private static String written(Path2D shape, String name) {
+        List<double[]> points = new ArrayList<>();
+        double[] at = new double[6];
+        for (PathIterator i = new FlatteningPathIterator(shape.getPathIterator(null), FLAT, 10);
+                !i.isDone();
+                i.next()) {
+            if (i.currentSegment(at) != PathIterator.SEG_CLOSE) {
+                points.add(at.clone());
+            }
+            if (points.size() > MOST_POINTS) {
+                throw Trouble.of("puzzle.shape.too-many-points", name, MOST_POINTS);
+            }
+        }
+        StringBuilder text = new StringBuilder();
+        int step = Math.max(1, (points.size() + KEPT - 1) / KEPT);
+        for (int i = 0; i < points.size(); i += step) {
+            text.append(text.isEmpty() ? "" : " ")
+                    .append(String.format(Locale.ROOT, "%.4f,%.4f", points.get(i)[0], points.get(i)[1]));
+        }
+        return text.toString();
+    }
+
+    /** Every closed line of the drawing as a shape of its own. */
+    private static List<Shape> pieces(byte[] svg) throws XMLStreamException {
+        XMLInputFactory factory = XMLInputFactory.newFactory();
+        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+        XMLStreamReader xml = factory.createXMLStreamReader(new ByteArrayInputStream(svg));
+        List<Shape> all = new ArrayList<>();
+        while (xml.hasNext()) {
+            if (xml.next() == XMLStreamConstants.START_ELEMENT) {
+                switch (xml.getLocalName()) {
+                    case "path" -> all.addAll(split(SvgPath.of(text(xml, "d"))));
+                    case "polygon", "polyline" -> all.addAll(split(SvgPath.of("M" + text(xml, "points") + "Z")));
+                    case "circle" -> all.add(oval(xml, number(xml, "r"), number(xml, "r")));
+                    case "ellipse" -> all.add(oval(xml, number(xml, "rx"), number(xml, "ry")));
+                    case "rect" -> all.add(new Area(new Rectangle2D.Double(
+                            number(xml, "x"), number(xml, "y"), number(xml, "width"), number(xml, "height"))));
+                    default -> {
+                        // Draws no line.
+                    }
+                }
+            }
+        }
+        return all;
+    }
+
+    private static Shape oval(XMLStreamReader xml, double rx, double ry) {
+        return new Ellipse2D.Double(number(xml, "cx") - rx, number(xml, "cy") - ry, 2 * rx, 2 * ry);
+    }
+
+    private static String text(XMLStreamReader xml, String name) {
+        String text = xml.getAttributeValue(null, name);
+        return text == null ? "" : text;
+    }
+
+    private static double number(XMLStreamReader xml, String name) {
+        String text = text(xml, name).replaceAll("[a-z%]+$", "");
+        return text.isBlank() ? 0 : Double.parseDouble(text);
+    }
+
+    private static List<Shape> split(Path2D path) {
+        List<Shape> all = new ArrayList<>();
+        Path2D.Double piece = new Path2D.Double();
+        double[] at = new double[6];
+        for (PathIterator i = path.getPathIterator(null); !i.isDone(); i.next()) {
+            int kind = i.currentSegment(at);
+            switch (kind) {
+                case PathIterator.SEG_MOVETO -> {
+                    piece = new Path2D.Double();
+                    all.add(piece);
+                    piece.moveTo(at[0], at[1]);
+                }
+                case PathIterator.SEG_LINETO -> piece.lineTo(at[0], at[1]);
+                case PathIterator.SEG_QUADTO -> piece.quadTo(at[0], at[1], at[2], at[3]);
+                case PathIterator.SEG_CUBICTO -> piece.curveTo(at[0], at[1], at[2], at[3], at[4], at[5]);
+                default -> piece.closePath();
+            }
+        }
+        return all;
+    }
+}
