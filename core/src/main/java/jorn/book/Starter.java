@@ -92,8 +92,8 @@ public enum Starter {
     PUZZLE_BOOK(
             "puzzle-book",
             Wording.of("book.starter.puzzle-book"),
-            Wording.of("book.starter.large-pages-for-puzzles"),
-            new Usual("online", "8.5x11in", 120, "white", "black", Binding.GLUED),
+            Wording.of("book.starter.sixty-number-placements"),
+            new Usual("online", "8.5x11in", 24, "white", "black", Binding.GLUED),
             "poster",
             StarterInsides::puzzleBook),
     COLOURING_BOOK(

@@ -8,6 +8,10 @@ import jorn.block.text.Folio;
 import jorn.book.Placement.Start;
 import jorn.book.Run.Matter;
 import jorn.calendar.Span;
+import jorn.puzzle.number.NumberRules;
+import jorn.puzzle.run.Making;
+import jorn.puzzle.run.PageUse;
+import jorn.puzzle.run.Puzzles;
 import jorn.recipe.Catalogue;
 import jorn.recipe.Recipe;
 import jorn.recipe.Recipes;
@@ -17,7 +21,8 @@ import jorn.say.Wording;
 final class StarterInsides {
     private static final int INDEX_PAGES = 2;
     private static final int NOTES_PAGES = 4;
-    private static final int SOLUTIONS = 16;
+    private static final int PUZZLES = 60;
+    private static final int NINE = 9;
 
     private StarterInsides() {}
 
@@ -189,14 +194,14 @@ final class StarterInsides {
     }
 
     static Interior puzzleBook() {
+        Making making = Making.of(NumberRules.of(NINE), PUZZLES, PuzzleRuns.freshSeed());
+        Puzzles puzzles = new Puzzles(making, PageUse.CUSTOMARY);
         List<Run> runs = opening();
-        runs.add(front(
-                word("how-solve"), Recipes.heading(word("how-solve-them"), "@how-to-solve-them"), Start.ANYWHERE));
-        runs.add(Run.filling(word("puzzles"), Recipes.bare(word("puzzles")), Start.RECTO));
-        runs.add(back("solutions", Recipes.part(word("solutions"), "@solutions"), Start.RECTO));
-        runs.add(back("solved-pages", Recipes.bare(word("solved-pages")), Start.ANYWHERE)
-                .withCount(Optional.of(SOLUTIONS)));
-        runs.add(thanks());
+        runs.add(front(word("how-solve"), PuzzleRuns.howTo(making.rules()), Start.ANYWHERE));
+        runs.add(PuzzleRuns.run(puzzles));
+        runs.addAll(PuzzleRuns.solutions());
+        runs.add(back("certificate", Catalogue.recipe("certificate"), Start.RECTO)
+                .numbered(Numbering.CONTINUED.withStyle(Numbering.FolioStyle.NONE)));
         return numbered(runs);
     }
 

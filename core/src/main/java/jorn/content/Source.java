@@ -18,6 +18,19 @@ public interface Source {
     /** The pages, in order. */
     List<Batch> batches(Request request);
 
+    /** Where its batches have to begin, whatever its run says; a run may say more where this is {@link Opening#ANYWHERE}. */
+    @JsonIgnore
+    default Opening opening() {
+        return Opening.ANYWHERE;
+    }
+
+    /** On which page of a leaf something begins. */
+    enum Opening {
+        ANYWHERE,
+        RECTO,
+        VERSO
+    }
+
     /** Whether it takes the pages that the other runs leave of the wanted count. */
     @JsonIgnore
     default boolean isFilling() {

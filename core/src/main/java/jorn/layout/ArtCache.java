@@ -81,7 +81,7 @@ public final class ArtCache {
         Flow flow = new Flow(book, page, frame);
         List<Mark> marks = drawing.draw(room, flow);
         List<Aspect> read = List.copyOf(flow.read());
-        if (read.contains(new Aspect(Aspect.Kind.FIELD, PageFacts.PAGE))) {
+        if (read.contains(new Aspect(Aspect.Kind.FIELD, PageFacts.PAGE)) || read.contains(Aspect.PASSING)) {
             return new Art(marks, false);
         }
         boolean repeated = isRepeated(flow.read());

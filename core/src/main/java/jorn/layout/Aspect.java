@@ -22,11 +22,14 @@ record Aspect(Kind kind, Object what) {
         /** At which side the spine is, and whether it is a recto. */
         SIDE,
         /** The measured page, its trim and bleed. */
-        FRAME
+        FRAME,
+        /** Something that is not ready yet. */
+        PASSING
     }
 
     static final Aspect DATE = new Aspect(Kind.DATE, "");
     static final Aspect SIDE = new Aspect(Kind.SIDE, "");
+    static final Aspect PASSING = new Aspect(Kind.PASSING, "");
     static final Aspect FRAME = new Aspect(Kind.FRAME, "");
 
     /** What it is on a page. */
@@ -39,6 +42,7 @@ record Aspect(Kind kind, Object what) {
             case PAGE_OF -> page.pageOf(what);
             case SIDE -> java.util.List.of(frame.side(), frame.gutterAtLeft());
             case FRAME -> frame;
+            case PASSING -> "";
         };
     }
 }

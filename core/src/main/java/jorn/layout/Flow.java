@@ -53,7 +53,7 @@ public final class Flow {
         return read.stream().anyMatch(a -> switch (a.kind()) {
             case DATE, SUBJECT, PAGE_OF -> true;
             case FIELD -> !a.what().equals(PageFacts.PAGE) && !a.what().equals("run");
-            case SIDE, FRAME -> false;
+            case SIDE, FRAME, PASSING -> false;
         });
     }
 
@@ -134,6 +134,17 @@ public final class Flow {
     public OptionalInt pageOf(Object subject) {
         read.add(new Aspect(Aspect.Kind.PAGE_OF, subject));
         return page.pageOf(subject);
+    }
+
+    /** The page number that is printed where a subject stands, to refer to it; noted as read. */
+    public Optional<String> folioOf(Object subject) {
+        read.add(new Aspect(Aspect.Kind.PAGE_OF, subject));
+        return page.folioOf(subject);
+    }
+
+    /** Says that what is drawn stands only until something else is ready: it is drawn again the next time. */
+    public void passing() {
+        read.add(Aspect.PASSING);
     }
 
     /**

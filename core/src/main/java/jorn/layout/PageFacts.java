@@ -37,6 +37,12 @@ public interface PageFacts {
     /** The page on which a subject stands first, if it stands on one. */
     OptionalInt pageOf(Object subject);
 
+    /** The number that is printed on the page on which a subject stands; where none is printed, which page of the book it is. */
+    default Optional<String> folioOf(Object subject) {
+        OptionalInt page = pageOf(subject);
+        return page.isPresent() ? Optional.of(Integer.toString(page.getAsInt())) : Optional.empty();
+    }
+
     /** The stretch of the calendar that it is about. */
     default Occasion occasion() {
         return subjects().get(Occasion.class).orElse(Occasion.NONE);

@@ -10,6 +10,7 @@ import java.util.regex.Pattern;
 import jorn.book.Book;
 import jorn.book.Pagination;
 import jorn.book.Slot;
+import jorn.content.Gathering;
 import jorn.content.Subjects;
 import jorn.layout.PageFacts;
 import org.jspecify.annotations.Nullable;
@@ -73,6 +74,16 @@ final class BookPages {
                 Integer page = places().get(subject);
                 return page == null ? OptionalInt.empty() : OptionalInt.of(page);
             }
+
+            @Override
+            public Optional<String> folioOf(Object subject) {
+                Integer page = places().get(subject);
+                if (page == null) {
+                    return Optional.empty();
+                }
+                String printed = folios.of(page);
+                return Optional.of(printed.isEmpty() ? Integer.toString(page) : printed);
+            }
         };
     }
 
@@ -81,7 +92,12 @@ final class BookPages {
         if (places == null) {
             places = new HashMap<>();
             for (Slot slot : pagination.slots()) {
-                slot.subjects().all().forEach(s -> places.putIfAbsent(s, slot.number()));
+                for (Object subject : slot.subjects().all()) {
+                    places.putIfAbsent(subject, slot.number());
+                    if (subject instanceof Gathering many) {
+                        many.parts().forEach(p -> places.putIfAbsent(p, slot.number()));
+                    }
+                }
             }
         }
         return places;

@@ -25,7 +25,7 @@ record PageRooms(Book book, Box text) implements Function<Run, Request.Room> {
         boolean numbered = run.numbering().style() != Numbering.FolioStyle.NONE;
         boolean body = run.matter() == Run.Matter.BODY;
         Box room = new PageFurniture(book.furniture(), numbered, body, text, book.grid()).room();
-        return new Request.Room(room.width(), room.height());
+        return new Request.Room(room.width(), room.height(), book.grid().step());
     }
 
     /** Whether there is as much room; where on the page it lies is no matter. */

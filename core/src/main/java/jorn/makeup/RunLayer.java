@@ -146,9 +146,16 @@ final class RunLayer {
                 calendar,
                 together,
                 plan.fill(),
-                plan.rooms().apply(run));
+                plan.rooms().apply(run),
+                () -> slots.stream().map(Slot::subjects).toList());
+        Start start =
+                switch (run.source().opening()) {
+                    case ANYWHERE -> run.start();
+                    case RECTO -> Start.RECTO;
+                    case VERSO -> Start.VERSO;
+                };
         for (Batch batch : run.source().batches(request)) {
-            alignTo(run.start());
+            alignTo(start);
             pages(index, run, batch, together);
         }
     }

@@ -1,11 +1,17 @@
 package jorn.recipe;
 
+import java.util.ArrayList;
+import java.util.List;
 import jorn.block.page.Head;
 import jorn.block.page.Opener;
+import jorn.block.page.PageWords;
 import jorn.block.paper.Ruling;
 import jorn.block.paper.Space;
+import jorn.layout.Align;
 import jorn.layout.Part;
 import jorn.layout.Stack;
+import jorn.layout.TypeStep;
+import jorn.measure.Length;
 
 /** Page designs that are made from something: a ruling, a name. */
 public final class Recipes {
@@ -37,6 +43,22 @@ public final class Recipes {
      */
     public static Recipe part(String name, String words) {
         return new Recipe("part", name, new Opener(words, ""));
+    }
+
+    /**
+     * A page that explains something under a heading, in paragraphs.
+     *
+     * @param name of the design
+     * @param heading may be a key of {@link jorn.say.BookWords}, as the paragraphs may
+     */
+    public static Recipe explained(String name, String heading, List<String> paragraphs) {
+        List<Part> parts = new ArrayList<>(List.of(Part.natural(Head.of(heading))));
+        for (String each : paragraphs) {
+            parts.add(Part.natural(new PageWords(each, TypeStep.FIGURE, false, false, Align.LEFT)));
+            parts.add(Part.fixed(Length.mm(7), new Space()));
+        }
+        parts.add(Part.share(1, new Space()));
+        return new Recipe("explained", name, Stack.down(parts.toArray(Part[]::new)));
     }
 
     /** Whether it is waiting for what shall stand on it: bare paper, or a heading alone. */

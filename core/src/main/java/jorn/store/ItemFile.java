@@ -24,7 +24,8 @@ public final class ItemFile {
     public static List<String> read(Path file) {
         String text = TextFile.read(file);
         String name = String.valueOf(file.getFileName());
-        List<String> items = name.toLowerCase(java.util.Locale.ROOT).endsWith(".csv") ? csv(text, name) : lines(text);
+        List<String> items =
+                name.toLowerCase(java.util.Locale.ROOT).endsWith(".csv") ? csv(text, name, 1) : lines(text);
         if (items.isEmpty()) {
             throw Trouble.of("store.item-file.holds-no-lines", name);
         }
@@ -41,12 +42,30 @@ public final class ItemFile {
         return items;
     }
 
+    /**
+     * Reads a list of words with something behind each, such as a clue: as they stand in a text file, or the first two columns of a CSV file
+     * with a tab between them.
+     *
+     * @throws Trouble as {@link #read}
+     */
+    public static List<String> readPairs(Path file) {
+        String name = String.valueOf(file.getFileName());
+        if (!name.toLowerCase(java.util.Locale.ROOT).endsWith(".csv")) {
+            return read(file);
+        }
+        List<String> items = csv(TextFile.read(file), name, 2);
+        if (items.isEmpty()) {
+            throw Trouble.of("store.item-file.holds-no-lines", name);
+        }
+        return items;
+    }
+
     /** One item on each line; for a text that was typed. */
     public static List<String> lines(String text) {
         return text.lines().map(String::strip).filter(l -> !l.isEmpty()).toList();
     }
 
-    private static List<String> csv(String text, String name) {
+    private static List<String> csv(String text, String name, int columns) {
         String head = text.lines().findFirst().orElse("");
         char between = head.contains(";") ? ';' : head.contains("\t") ? '\t' : ',';
         CSVFormat format = CSVFormat.DEFAULT
@@ -59,7 +78,10 @@ public final class ItemFile {
             List<String> items = new ArrayList<>();
             for (CSVRecord record : format.parse(new StringReader(text))) {
                 if (!record.get(0).isBlank()) {
-                    items.add(record.get(0).strip());
+                    boolean second =
+                            columns > 1 && record.size() > 1 && !record.get(1).isBlank();
+                    items.add(record.get(0).strip()
+                            + (second ? "\t" + record.get(1).strip() : ""));
                 }
             }
             return items;

@@ -55,7 +55,8 @@ class HouseTest {
         // What fills pages, how trees are laid out, the blocks, and the designs made of them.
         room("content", "calendar", "json");
         room("layout", "art", "calendar", "content", "json", "measure", "style", "text");
-        room("block", "art", "calendar", "code", "json", "layout", "measure", "style", "text");
+        room("puzzle", "art", "content", "json", "measure", "text");
+        room("block", "art", "calendar", "code", "json", "layout", "measure", "puzzle", "style", "text");
         room("recipe", "block", "calendar", "json", "layout", "measure", "style", "text");
         // What is decided.
         room(
@@ -69,6 +70,7 @@ class HouseTest {
                 "layout",
                 "measure",
                 "press",
+                "puzzle",
                 "recipe",
                 "style",
                 "text");

@@ -2,15 +2,22 @@ package jorn.desk.cli;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import jorn.block.paper.Ruling;
 import jorn.book.Book;
+import jorn.book.PuzzleRuns;
 import jorn.book.Starter;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.WeekRule;
 import jorn.makeup.Paginator;
 import jorn.measure.Days;
 import jorn.measure.Trouble;
+import jorn.puzzle.PuzzleRules;
+import jorn.puzzle.run.Making;
+import jorn.puzzle.run.PageUse;
+import jorn.puzzle.run.PageUse.SolutionPlace;
+import jorn.puzzle.run.Puzzles;
 import jorn.store.BookFile;
 import jorn.style.StyleShelf;
 import picocli.CommandLine.Command;
@@ -65,6 +72,21 @@ final class NewCommand implements Callable<Integer> {
     @Option(names = "--subtitle", paramLabel = "T", description = "${bundle:cli.new.subtitle}")
     private String subtitle;
 
+    @Option(names = "--kind", paramLabel = "KIND", description = "${bundle:cli.new.kind}")
+    private String puzzleKind;
+
+    @Option(names = "--solutions", paramLabel = "back|facing|end|none", description = "${bundle:cli.new.solutions}")
+    private SolutionPlace solutions;
+
+    @Option(names = "--per-page", paramLabel = "1|2|4|6", description = "${bundle:cli.new.per-page}")
+    private Integer perPage;
+
+    @Option(names = "--large", description = "${bundle:cli.new.large}")
+    private boolean large;
+
+    @Mixin
+    private PuzzleOptions puzzles;
+
     @Mixin
     private BriefOptions options;
 
@@ -92,6 +114,7 @@ final class NewCommand implements Callable<Integer> {
         Starter kind = Starter.of(starter);
         Book book = kind.begin(options.brief(kind.usualBrief()));
         book = book.withCalendar(calendar(book.calendar()));
+        book = withPuzzles(kind, book);
         Paginator.of(book);
         if (style != null) {
             book = book.inStyle(StyleShelf.of(style));
@@ -109,6 +132,30 @@ final class NewCommand implements Callable<Integer> {
         BookFile.save(options.bleed ? toTheEdge(book) : book, target);
         out.println(target);
         return JornCommand.DONE;
+    }
+
+    /** The puzzles that were asked for instead of the customary ones. */
+    private Book withPuzzles(Starter kind, Book book) {
+        boolean asked = puzzles.isAny() || puzzleKind != null || solutions != null || perPage != null || large;
+        if (!asked) {
+            return book;
+        }
+        if (kind != Starter.PUZZLE_BOOK) {
+            throw Trouble.of("cli.new.no-puzzles", kind.id());
+        }
+        for (int i = 0; i < book.runs().size(); i++) {
+            Optional<Puzzles> before = PuzzleRuns.of(book.runs().get(i));
+            if (before.isPresent()) {
+                String language = book.calendar().language();
+                PuzzleRules rules = puzzles.rules(PuzzleOptions.kind(Optional.ofNullable(puzzleKind)), language);
+                PageUse use = before.get().use().withLarge(large);
+                use = solutions == null ? use : use.withSolutions(solutions);
+                use = perPage == null ? use : use.withPerPage(perPage);
+                Making making = puzzles.making(rules, before.get().making().size());
+                return PuzzleRuns.with(book, i, new Puzzles(making, use));
+            }
+        }
+        return book;
     }
 
     private CalendarChoice calendar(CalendarChoice base) {
