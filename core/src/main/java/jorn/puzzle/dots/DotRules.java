@@ -83,11 +83,9 @@ public record DotRules(
     public Puzzle make(PuzzleOrder order) {
         List<String> from = outlines.isEmpty() ? all() : outlines;
         // Its own seed moves it on, so that another one is another shape.
-        long moved = order.seed()
-                        == PuzzleOrder.of(order.grade(), order.runSeed(), order.place())
-                                .seed()
-                ? order.place()
-                : order.place() + 1 + Dice.of(order.seed()).below(Math.max(1, from.size() - 1));
+        long moved = order.exchanged()
+                ? order.turn() + 1L + Dice.of(order.seed()).below(Math.max(1, from.size() - 1))
+                : order.turn();
         String chosen = from.get((int) (moved % from.size()));
         Shape shape = outlines.isEmpty() ? Silhouettes.of(chosen) : SvgOutline.shape(chosen);
         List<Dot> on = DotMaker.on(shape, dots == 0 ? DOTS[order.grade().ordinal()] : dots);

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import jorn.json.Required;
 import jorn.measure.Trouble;
@@ -52,8 +53,9 @@ public record Making(
      *
      * @param grade absent for one of the user's own
      * @param place from 0, within its grade or the user's own
+     * @param turn from 0, among all that are made
      */
-    record Wanted(java.util.Optional<Grade> grade, int place) {
+    record Wanted(Optional<Grade> grade, int place, int turn) {
         String key() {
             return grade.map(g -> Integer.toString(g.number())).orElse("own") + "-" + (place + 1);
         }
@@ -137,12 +139,12 @@ public record Making(
     List<Wanted> wanted() {
         List<Wanted> all = new ArrayList<>();
         for (int i = 0; i < own.size(); i++) {
-            all.add(new Wanted(java.util.Optional.empty(), i));
+            all.add(new Wanted(Optional.empty(), i, 0));
         }
         List<Wanted> made = new ArrayList<>();
         for (Grade grade : Grade.values()) {
             for (int i = 0; i < counts.get(grade.ordinal()); i++) {
-                made.add(new Wanted(java.util.Optional.of(grade), i));
+                made.add(new Wanted(Optional.of(grade), i, made.size()));
             }
         }
         if (order == GradeOrder.MIXED) {
@@ -154,6 +156,6 @@ public record Making(
 
     /** What a puzzle is made from that nobody has exchanged. */
     PuzzleOrder orderOf(Wanted wanted) {
-        return PuzzleOrder.of(wanted.grade().orElse(Grade.GENTLE), seed, wanted.place());
+        return PuzzleOrder.of(wanted.grade().orElse(Grade.GENTLE), seed, wanted.place(), wanted.turn());
     }
 }

@@ -111,7 +111,7 @@ public record CrissCrossRules(
     private List<Entry> dealt(List<Entry> all, PuzzleOrder order) {
         List<Entry> shuffled = new ArrayList<>(all);
         Dice.of(order.runSeed()).shuffle(shuffled);
-        int from = (int) ((long) order.place() * count % shuffled.size());
+        int from = (int) ((long) order.turn() * count % shuffled.size());
         List<Entry> own = new ArrayList<>();
         for (int i = 0; i < Math.min(count, shuffled.size()); i++) {
             own.add(shuffled.get((from + i) % shuffled.size()));

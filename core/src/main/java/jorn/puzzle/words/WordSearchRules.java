@@ -139,7 +139,7 @@ public record WordSearchRules(
         List<Entry> shuffled = new ArrayList<>(all);
         Dice.of(order.runSeed()).shuffle(shuffled);
         List<Entry> own = new ArrayList<>();
-        int from = (int) ((long) order.place() * count % shuffled.size());
+        int from = (int) ((long) order.turn() * count % shuffled.size());
         for (int i = 0; i < shuffled.size() && own.size() < count; i++) {
             Entry next = shuffled.get((from + i) % shuffled.size());
             if (own.stream().noneMatch(next::clashesWith)) {
