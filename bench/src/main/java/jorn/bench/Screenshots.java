@@ -101,12 +101,14 @@ final class Screenshots {
                     ahead.add(new Shot("", () -> press("#makeup-designs"), 100));
                     ahead.add(new Shot("makeup-styles", () -> press("#makeup-style"), 3000));
                     ahead.add(new Shot("", () -> press("#makeup-style"), 100));
-                    ahead.add(new Shot("makeup-ornaments", () -> press("#makeup-ornaments"), 1500));
-                    ahead.add(new Shot("", () -> press("#makeup-ornaments"), 100));
                     ahead.add(new Shot("makeup-dates", () -> press("#makeup-dates"), 700));
                     ahead.add(new Shot("", () -> press("#makeup-dates"), 100));
                     ahead.add(new Shot("makeup-whole-book", this::pullPlan, 1500));
                     ahead.add(new Shot("", this::pullPlan, 100));
+                    ahead.add(new Shot("", this::puzzles, 100));
+                    ahead.add(new Shot("makeup-puzzles", () -> press("#subject-page"), 3500));
+                    ahead.add(new Shot("makeup-puzzle-run", () -> press("#subject-run"), 1500));
+                    ahead.add(new Shot("", () -> press("#subject-page"), 100));
                     ahead.add(new Shot("", this::hiveNotes, 100));
                 }
                 if (bench == BenchName.COVER) {
@@ -122,7 +124,6 @@ final class Screenshots {
                 if (bench == BenchName.BRIEF) {
                     ahead.add(new Shot("brief-starters", () -> press("#decision-kind"), 3000));
                     ahead.add(new Shot("", () -> press("#decision-kind"), 100));
-                    ahead.add(new Shot("brief-parts", () -> press("#view-parts"), 700));
                     ahead.add(new Shot("brief-money", () -> press("#view-money"), 700));
                     ahead.add(new Shot("brief-side-by-side", this::weigh, 700));
                     ahead.add(new Shot("brief-press", () -> press("#view-press"), 700));
@@ -162,6 +163,11 @@ final class Screenshots {
         private void planner() {
             opened.desk().lay(DemoBooks.all().get(1), Optional.empty());
             opened.desk().page().set(13);
+        }
+
+        private void puzzles() {
+            opened.desk().lay(DemoBooks.all().get(2), Optional.empty());
+            opened.desk().page().set(38);
         }
 
         /** Pulls the flat plan to the whole book, or pushes it back. */

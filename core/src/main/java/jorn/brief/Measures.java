@@ -63,6 +63,7 @@ public final class Measures {
         add(margins.foot());
         add(page.textWidth());
         add(page.textHeight());
+        PuzzleFigures.of(book, pagination).forEach(this::add);
         add(cover.spine());
         add(cover.width());
         add(cover.height());

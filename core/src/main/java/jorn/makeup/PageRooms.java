@@ -14,8 +14,8 @@ import jorn.content.Request;
  * @param book whose furniture it is
  * @param text inside the margins
  */
-record PageRooms(Book book, Box text) implements Function<Run, Request.Room> {
-    static PageRooms of(Book book, int pageCount) {
+public record PageRooms(Book book, Box text) implements Function<Run, Request.Room> {
+    public static PageRooms of(Book book, int pageCount) {
         return new PageRooms(
                 book, PageGeometry.of(book, pageCount).frame(Side.RECTO).text());
     }

@@ -105,7 +105,7 @@ class HouseTest {
                 "style",
                 "text");
         room("money", "book", "measure", "press");
-        room("brief", "book", "cover", "makeup", "measure", "money", "press");
+        room("brief", "art", "book", "content", "cover", "makeup", "measure", "money", "press", "puzzle");
         room("edition", "art", "book", "brief", "cover", "makeup", "measure");
         // What is done with it.
         room(
@@ -180,6 +180,7 @@ class HouseTest {
         // The window: what stands on the desk, how things are shown, the benches, and all of them together.
         room(
                 "desk.model",
+                "puzzle",
                 "style",
                 "art",
                 "block",
@@ -237,6 +238,7 @@ class HouseTest {
                 "store");
         room(
                 "desk.makeup",
+                "puzzle",
                 "style",
                 "press",
                 "print.export",
@@ -295,6 +297,7 @@ class HouseTest {
                 "text");
         room(
                 "desk.window",
+                "puzzle",
                 "book",
                 "cover",
                 "desk.benches",
@@ -308,6 +311,7 @@ class HouseTest {
         // The command line, which opens the window too; and where the program begins.
         room(
                 "desk.cli",
+                "puzzle",
                 "order",
                 "style",
                 "deliver",

@@ -96,7 +96,8 @@ public record PuzzleBlock(@Label("block.puzzles.ornament") boolean ornament) imp
         try {
             puzzle = ref.puzzle();
         } catch (Trouble t) {
-            // Proof tells of it as well; here it stands where it is missing.
+            // Proof tells of it as well; here it stands where it is missing, until there is one.
+            flow.passing();
             note(t.what(), place.face(), pen);
             return;
         }

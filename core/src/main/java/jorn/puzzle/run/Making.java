@@ -122,11 +122,11 @@ public record Making(
         return new Making(other, now, seed, order, same ? chosen : Map.of(), same ? own : List.of());
     }
 
-    /** The same with all puzzles made anew but those that are pinned. */
-    public Making anew() {
+    /** The same with all puzzles made anew from another seed but those that are pinned. */
+    public Making anew(long other) {
         Map<String, PuzzleChoice> kept = new TreeMap<>(chosen);
         kept.values().removeIf(c -> !c.pinned());
-        return withSeed(Dice.seed(seed, 1)).withChosen(kept);
+        return withSeed(other).withChosen(kept);
     }
 
     /** How many puzzles there are. */

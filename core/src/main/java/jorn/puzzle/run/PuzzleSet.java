@@ -38,6 +38,7 @@ public final class PuzzleSet {
     private final Map<Integer, Made> made = new HashMap<>();
     private final Map<Object, String> likenesses = new HashMap<>();
     private int next;
+    private volatile boolean halted;
 
     /** A puzzle, or why there is none. */
     private record Made(Optional<Puzzle> puzzle, Optional<Trouble> trouble) {}
@@ -103,6 +104,9 @@ public final class PuzzleSet {
             if (there.isPresent()) {
                 return there.get();
             }
+            if (halted) {
+                throw Trouble.of("puzzle.run.halted");
+            }
             step();
         }
     }
@@ -117,7 +121,19 @@ public final class PuzzleSet {
         if (there != null && there.trouble().isPresent()) {
             throw there.trouble().get();
         }
+        if (there == null && halted) {
+            throw Trouble.of("puzzle.run.halted");
+        }
         return there == null ? Optional.empty() : there.puzzle();
+    }
+
+    /** Makes no more, so that whoever asks for one that is not there is refused; or goes on. */
+    public void halt(boolean stop) {
+        halted = stop;
+    }
+
+    public boolean isHalted() {
+        return halted && count() < size();
     }
 
     /**

@@ -26,6 +26,7 @@ import jorn.desk.makeup.PageColumn.Subject;
 import jorn.desk.makeup.PageGestures;
 import jorn.desk.makeup.PageTable;
 import jorn.desk.makeup.PageWork;
+import jorn.desk.makeup.PuzzleWork;
 import jorn.desk.makeup.StyleSlip;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
@@ -56,6 +57,7 @@ public final class MakeUpBench implements Bench {
     public MakeUpBench(Desk desk, BookFiles files, Painter painter, SlipLayer slips) {
         this.desk = desk;
         PageWork work = new PageWork(desk);
+        PuzzleWork puzzles = new PuzzleWork(desk, files, work);
         plan = new FlatPlan(desk, work, painter);
         plan.setId("flat-plan");
         plan.setAccessibleText(Wording.of("desk.make-up.flat-plan"));
@@ -74,9 +76,10 @@ public final class MakeUpBench implements Bench {
                 Wording.of("desk.make-up.page-designs-take-one"),
                 slips,
                 () -> new DesignsSlip(desk, files, painter, work, plan));
-        handling = new PageGestures(desk, work, plan, spread, typing, slips, painter, designs::fire);
-        column = new PageColumn(desk, files, work, handling);
+        handling = new PageGestures(desk, work, puzzles, plan, spread, typing, slips, painter, designs::fire);
+        column = new PageColumn(desk, files, work, puzzles, handling);
         work.setOnChoice(this::show);
+        puzzles.setOnChoice(this::show);
         column.setOnSubject(() -> Platform.runLater(this::join));
         plan.setOnRun(run -> column.choose(Subject.RUN));
         sight = new SightBar(desk, spread, slips);

@@ -24,6 +24,7 @@ final class KeysSlip extends Slip {
             List.of("T", Wording.of("desk.keys.take-chosen-pages-out")),
             List.of(Wording.of("desk.keys.ctrl-delete"), Wording.of("desk.keys.take-run-out-book")),
             List.of("C", Wording.of("desk.keys.fold-or-open-cycle")),
+            List.of("N  P  1–6", Wording.of("desk.keys.puzzles")),
             List.of(Wording.of("desk.keys.escape"), Wording.of("desk.keys.let-go-part-pages")));
 
     KeysSlip() {

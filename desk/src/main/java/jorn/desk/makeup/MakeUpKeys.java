@@ -17,6 +17,7 @@ final class MakeUpKeys {
 
     private final Desk desk;
     private final PageWork work;
+    private final PuzzleWork puzzles;
     private final FlatPlan plan;
     private final Consumer<Edge> offer;
     private final Runnable type;
@@ -27,9 +28,17 @@ final class MakeUpKeys {
      * @param type types the chosen part over
      * @param designs opens the designs
      */
-    MakeUpKeys(Desk desk, PageWork work, FlatPlan plan, Consumer<Edge> offer, Runnable type, Runnable designs) {
+    MakeUpKeys(
+            Desk desk,
+            PageWork work,
+            PuzzleWork puzzles,
+            FlatPlan plan,
+            Consumer<Edge> offer,
+            Runnable type,
+            Runnable designs) {
         this.desk = desk;
         this.work = work;
+        this.puzzles = puzzles;
         this.plan = plan;
         this.offer = offer;
         this.type = type;
@@ -92,6 +101,25 @@ final class MakeUpKeys {
     }
 
     private boolean plain(KeyEvent e, boolean onButton) {
+        return (puzzles.isHere() && ofPuzzles(e)) || ofPages(e, onButton);
+    }
+
+    /** On a page of puzzles. */
+    private boolean ofPuzzles(KeyEvent e) {
+        switch (e.getCode()) {
+            case N -> puzzles.another();
+            case P -> puzzles.pin();
+            case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6 -> {
+                return puzzles.choose(e.getCode().ordinal() - javafx.scene.input.KeyCode.DIGIT1.ordinal());
+            }
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean ofPages(KeyEvent e, boolean onButton) {
         boolean chosen = work.part().isPresent();
         switch (e.getCode()) {
             case LEFT, RIGHT -> {

@@ -1,5 +1,6 @@
 package jorn.desk.makeup;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -50,6 +51,7 @@ public final class PageColumn extends VBox {
     private final Desk desk;
     private final BookFiles files;
     private final PageWork work;
+    private final PuzzleWork puzzles;
     private final Host bench;
     private final VBox slips = new VBox(10);
     private final FlowPane words = new FlowPane(2, 0);
@@ -60,11 +62,12 @@ public final class PageColumn extends VBox {
     private String shownFor = "";
     private Runnable onSubject = () -> {};
 
-    public PageColumn(Desk desk, BookFiles files, PageWork work, Host bench) {
+    public PageColumn(Desk desk, BookFiles files, PageWork work, PuzzleWork puzzles, Host bench) {
         super(4);
         this.desk = desk;
         this.files = files;
         this.work = work;
+        this.puzzles = puzzles;
         this.bench = bench;
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -139,6 +142,7 @@ public final class PageColumn extends VBox {
                             "/",
                             work.slot().run() + "." + work.slot().design(),
                             work.standsFor(),
+                            puzzles.state(),
                             work.hasMany() ? work.pages().toString() : "",
                             work.part() + " " + work.isOnlyHere() + " " + work.isException());
                 };
@@ -157,15 +161,25 @@ public final class PageColumn extends VBox {
     private List<Node> make() {
         Consumer<Button> facing = bench::offerFacing;
         return switch (subject) {
-            case RUN -> List.of(new RunSlip(desk, files, work, facing));
+            case RUN -> List.of(new RunSlip(desk, files, work, puzzles, facing));
             case ALL -> List.of(new AllPagesSlip(desk, files::bringInPicture));
-            case PAGE -> work.slot().isBlank() && !work.hasMany()
-                    ? List.of(new PageSlip(desk, work))
-                    : List.of(
-                            work.part().isPresent()
-                                    ? new PartSlip(desk, work, files::bringInPicture, bench::type, bench::offer)
-                                    : new PageSlip(desk, work),
-                            new ReachSlip(desk, files, work));
+            case PAGE -> ofPage();
         };
+    }
+
+    private List<Node> ofPage() {
+        if (work.slot().isBlank() && !work.hasMany()) {
+            return List.of(new PageSlip(desk, work));
+        }
+        List<Node> all = new ArrayList<>();
+        if (puzzles.isHere()) {
+            all.add(new PuzzlePageSlip(puzzles));
+        }
+        all.add(
+                work.part().isPresent()
+                        ? new PartSlip(desk, work, files::bringInPicture, bench::type, bench::offer)
+                        : new PageSlip(desk, work));
+        all.add(new ReachSlip(desk, files, work));
+        return all;
     }
 }

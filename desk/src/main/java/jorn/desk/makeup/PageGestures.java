@@ -39,6 +39,7 @@ public final class PageGestures implements PageColumn.Host {
     public PageGestures(
             Desk desk,
             PageWork work,
+            PuzzleWork puzzles,
             FlatPlan plan,
             SpreadView spread,
             Pane typing,
@@ -54,7 +55,7 @@ public final class PageGestures implements PageColumn.Host {
         this.painter = painter;
         editor = new PageEditor(desk, work, spread, this::type);
         inPlace = new InPlace(desk, work, typing, spread);
-        keys = new MakeUpKeys(desk, work, plan, this::offerByKey, this::type, designs);
+        keys = new MakeUpKeys(desk, work, puzzles, plan, this::offerByKey, this::type, designs);
     }
 
     /** The keys, listed. */

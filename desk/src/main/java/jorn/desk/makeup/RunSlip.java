@@ -13,6 +13,7 @@ import jorn.block.picture.Decoration;
 import jorn.book.Cycle;
 import jorn.book.Numbering;
 import jorn.book.Placement;
+import jorn.book.PuzzleRuns;
 import jorn.book.Run;
 import jorn.book.RunOrder;
 import jorn.calendar.Span;
@@ -24,6 +25,8 @@ import jorn.desk.view.Slip;
 import jorn.layout.PartSettings;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
+import jorn.puzzle.run.Puzzles;
+import jorn.puzzle.run.Solutions;
 import jorn.say.Wording;
 import jorn.store.ItemFile;
 import org.jspecify.annotations.Nullable;
@@ -39,7 +42,7 @@ final class RunSlip extends Slip {
     private final Consumer<Button> chooseFacing;
 
     /** @param chooseFacing offers the designs for the facing page, from that button */
-    RunSlip(Desk desk, BookFiles files, PageWork work, Consumer<Button> chooseFacing) {
+    RunSlip(Desk desk, BookFiles files, PageWork work, PuzzleWork puzzles, Consumer<Button> chooseFacing) {
         super(work.run().map(Run::name).orElse(Wording.of("desk.run.blank-page")));
         this.desk = desk;
         this.files = files;
@@ -61,9 +64,17 @@ final class RunSlip extends Slip {
                 run.name(),
                 Wording.of("desk.run.stands-flat-plan-contents"),
                 this::name);
-        often();
-        begins();
-        backs();
+        Optional<Puzzles> made = PuzzleRuns.of(run);
+        if (made.isPresent()) {
+            PuzzleRunPart.on(this, desk, files, puzzles, made.get());
+        } else if (run.source() instanceof Solutions s) {
+            new SettingsForm(this, desk.unit().get(), desk.book(), files::bringInPicture)
+                    .show("solutions-", s, PartSettings.of(s), now -> work.changeRun(r -> r.withSource(now)));
+        } else {
+            often();
+            begins();
+            backs();
+        }
         numbers();
         cycles();
         ornaments(files::bringInPicture);

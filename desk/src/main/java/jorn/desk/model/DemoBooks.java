@@ -7,6 +7,7 @@ import jorn.art.Ink;
 import jorn.block.paper.Ruling;
 import jorn.book.Book;
 import jorn.book.Brief;
+import jorn.book.PuzzleRuns;
 import jorn.book.Starter;
 import jorn.code.Isbn;
 import jorn.measure.PaperSize;
@@ -14,6 +15,7 @@ import jorn.measure.Size;
 import jorn.measure.Unit;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
+import jorn.puzzle.run.Puzzles;
 
 /** The books of the made-up imprint Skep & Sedge, a beekeeper who publishes on the side. */
 public final class DemoBooks {
@@ -21,6 +23,9 @@ public final class DemoBooks {
 
     /** Which of a lined journal's runs is lined. */
     private static final int LINED = 3;
+
+    /** Makes the puzzles of the demo the same each time. */
+    private static final long WINTER = 20_261_221;
 
     private DemoBooks() {}
 
@@ -31,7 +36,7 @@ public final class DemoBooks {
 
     /** All of them, the one that the demo opens with first. */
     public static List<Book> all() {
-        return List.of(hiveNotes(), apiaryYear(), pocketNotes(), hiveSketches());
+        return List.of(hiveNotes(), apiaryYear(), winterCluster(), pocketNotes(), hiveSketches());
     }
 
     private static Book hiveNotes() {
@@ -69,6 +74,26 @@ public final class DemoBooks {
                         .dated(LocalDate.of(2027, 1, 1), LocalDate.of(2027, 12, 31))
                         .withHolidays("GB")
                         .withMoon(true));
+    }
+
+    /** Number placements for the months in which there is nothing to do at the hives. */
+    private static Book winterCluster() {
+        Book book = Starter.PUZZLE_BOOK.begin();
+        for (int i = 0; i < book.runs().size(); i++) {
+            Optional<Puzzles> puzzles = PuzzleRuns.of(book.runs().get(i));
+            if (puzzles.isPresent()) {
+                Puzzles p = puzzles.get();
+                book = PuzzleRuns.with(book, i, p.withMaking(p.making().withSeed(WINTER)));
+            }
+        }
+        return book.withTitle("Winter Cluster")
+                .withSubtitle("Sixty number puzzles from gentle to fierce")
+                .withAuthor(IMPRINT)
+                .withCover(book.cover()
+                        .withGround(Ink.hex("1F2A44"))
+                        .planned(p -> p.withComposition("comb"))
+                        .withBlurb("When the bees sit close and keep each other warm, there is time for a puzzle.\n\n"
+                                + "Sixty of them, each with one solution that can be reasoned out, and no two alike."));
     }
 
     private static Book pocketNotes() {

@@ -45,6 +45,7 @@ public final class Desk {
     private final ReadOnlyObjectWrapper<BookState> state = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Findings> findings = new ReadOnlyObjectWrapper<>();
     private final ProofReader reader;
+    private final PuzzleMaking puzzles;
     /** What had to be mended before the brief was changed, where what has to be now is not known yet. */
     private Optional<Set<String>> before = Optional.empty();
 
@@ -91,6 +92,7 @@ public final class Desk {
         this.history = new History(laidOut.book());
         this.saved = laidOut.book();
         this.reader = new ProofReader(later, beside, settings::otherNumbers);
+        this.puzzles = new PuzzleMaking(later, beside);
         unit.set(settings.unit());
         unit.addListener((o, was, now) -> {
             settings.setUnit(now);
@@ -192,6 +194,21 @@ public final class Desk {
 
     public ObjectProperty<BenchName> bench() {
         return bench;
+    }
+
+    /** How far the puzzles of the book are made. */
+    public ReadOnlyObjectProperty<PuzzleMaking.HowFar> puzzles() {
+        return puzzles.howFar();
+    }
+
+    /** Makes no more of the book's puzzles, or goes on; it is checked anew with what is there. */
+    public void makePuzzles(boolean on) {
+        if (on) {
+            puzzles.goOn();
+        } else {
+            puzzles.stop();
+        }
+        look();
     }
 
     /** The page that is looked at, from 1. */
@@ -385,6 +402,7 @@ public final class Desk {
                 compare();
             }
         }));
+        puzzles.attend(now.book());
         state.set(now);
     }
 }

@@ -146,6 +146,10 @@ public final class Intake {
 
     /** A table of dates where its first column holds any; otherwise a list. */
     private Runnable readTable(Path path) {
+        Optional<Runnable> puzzles = PuzzleIntake.read(desk, path);
+        if (puzzles.isPresent()) {
+            return puzzles.get();
+        }
         Trouble noDates;
         try {
             return readDays(path);
@@ -161,6 +165,10 @@ public final class Intake {
     }
 
     private Runnable readItems(Path path) {
+        Optional<Runnable> puzzles = PuzzleIntake.read(desk, path);
+        if (puzzles.isPresent()) {
+            return puzzles.get();
+        }
         List<String> items = ItemFile.read(path);
         return () -> giveItems(path, items);
     }

@@ -105,17 +105,20 @@ public final class MeasureCard extends Pane {
     }
 
     private List<Group> groups() {
-        Group inside = new Group(
-                Wording.of("desk.measure-card.inside"),
-                List.of(
-                        new Row(Wording.of("desk.measure-card.pages"), "pages"),
-                        new Row(Wording.of("desk.measure-card.leaves"), "leaves"),
-                        new Row(Wording.of("desk.measure-card.page-file"), "page.width", "page.height"),
-                        new Row(Wording.of("desk.measure-card.gutter"), "margin.set.gutter"),
-                        new Row(Wording.of("desk.measure-card.other-margins"), "margin.set.outside"),
-                        new Row(Wording.of("desk.measure-card.head"), "margin.set.head"),
-                        new Row(Wording.of("desk.measure-card.foot"), "margin.set.foot"),
-                        new Row(Wording.of("desk.measure-card.text-block"), "text.width", "text.height")));
+        List<Row> insideRows = new ArrayList<>(List.of(
+                new Row(Wording.of("desk.measure-card.pages"), "pages"),
+                new Row(Wording.of("desk.measure-card.leaves"), "leaves"),
+                new Row(Wording.of("desk.measure-card.page-file"), "page.width", "page.height"),
+                new Row(Wording.of("desk.measure-card.gutter"), "margin.set.gutter"),
+                new Row(Wording.of("desk.measure-card.other-margins"), "margin.set.outside"),
+                new Row(Wording.of("desk.measure-card.head"), "margin.set.head"),
+                new Row(Wording.of("desk.measure-card.foot"), "margin.set.foot"),
+                new Row(Wording.of("desk.measure-card.text-block"), "text.width", "text.height")));
+        if (desk.state().get().measures().find("puzzle.square").isPresent()) {
+            insideRows.add(new Row(Wording.of("desk.measure-card.square"), "puzzle.square"));
+            insideRows.add(new Row(Wording.of("desk.measure-card.figure"), "puzzle.figure"));
+        }
+        Group inside = new Group(Wording.of("desk.measure-card.inside"), insideRows);
         List<Row> outsideRows = new ArrayList<>();
         boolean spine = desk.book().brief().binding().hasSpine();
         if (spine) {

@@ -39,6 +39,7 @@ import jorn.desk.view.Painter;
 import jorn.desk.view.Rail;
 import jorn.desk.view.SlipLayer;
 import jorn.desk.view.Theme;
+import jorn.puzzle.run.Hurry;
 
 /** The window: the rail at the left, the sentence on top, the bench below it, three figures on a thread at the right. */
 public final class DeskWindow {
@@ -65,6 +66,8 @@ public final class DeskWindow {
 
     /** @param opener opens a file or folder with the machine's own program, if it has one */
     public DeskWindow(Desk desk, BookFiles files, Predicate<Path> opener) {
+        // Pages show what is not made yet as not made, rather than keep the window waiting.
+        Hurry.mark();
         this.desk = desk;
         this.files = files;
         this.opener = opener;
@@ -130,6 +133,7 @@ public final class DeskWindow {
             }
         });
         desk.page().addListener((InvalidationListener) o -> refresh());
+        desk.puzzles().addListener((InvalidationListener) o -> refresh());
         desk.whatIfs().addListener((InvalidationListener) o -> refresh());
         scene.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> mouseDown = true);
         scene.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {
