@@ -1,6 +1,5 @@
 package jorn.block.puzzle;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import jorn.art.Box;
@@ -16,6 +15,7 @@ import jorn.layout.Node;
 import jorn.layout.NodeKind;
 import jorn.layout.StyledPen;
 import jorn.layout.StyledPen.Lettering;
+import jorn.layout.TypeStep;
 import jorn.measure.Length;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
@@ -36,6 +36,8 @@ import jorn.puzzle.words.CrissCross;
 import jorn.say.Label;
 import jorn.say.Message;
 import jorn.say.Wording;
+import jorn.style.LetterForm;
+import jorn.text.LineBreaker;
 
 /**
  * The puzzles of a page, or their solutions, as the run's source gives them.
@@ -56,9 +58,16 @@ public record PuzzleBlock(@Label("block.puzzles.ornament") boolean ornament) imp
 
     private static final double LARGER_HEADING = 1.5;
     private static final int GRADES = Grade.values().length;
+    private static final int STEP_LINES = 2;
+    private static final int STEP_LINES_OF_MANY = 4;
 
     /** What stands on a page. */
-    private record Shown(List<PuzzleRef> puzzles, int places, PageUse use, boolean solved, boolean small) {}
+    private record Shown(List<PuzzleRef> puzzles, int places, PageUse use, boolean solved, boolean small) {
+        /** Lines that are kept for the steps of reasoning. */
+        int told() {
+            return !solved || !use.showSteps() ? 0 : small || places > 1 ? STEP_LINES_OF_MANY : STEP_LINES;
+        }
+    }
 
     private static Shown shown(Flow flow) {
         Optional<PuzzlePage> page = flow.subject(PuzzlePage.class);
@@ -85,7 +94,7 @@ public record PuzzleBlock(@Label("block.puzzles.ornament") boolean ornament) imp
             pen.small(area.centreX(), area.centreY(), pen.step() * 4);
             return;
         }
-        List<Place> places = PuzzlePlaces.of(area, shown.places(), pen.step(), shown.small());
+        List<Place> places = PuzzlePlaces.of(area, shown.places(), pen.step(), shown.small(), shown.told());
         for (int i = 0; i < shown.puzzles().size(); i++) {
             one(shown.puzzles().get(i), places.get(i), shown, flow, pen, out);
         }
@@ -176,26 +185,31 @@ public record PuzzleBlock(@Label("block.puzzles.ornament") boolean ornament) imp
     private static void foot(
             PuzzleRef ref, Puzzle puzzle, Box in, Shown shown, Flow flow, StyledPen pen, List<Mark> out) {
         Object other = shown.solved() ? ref : ref.solved();
+        Lettering as = pen.label().sized(pen.size(TypeStep.NOTE)).at(shown.small() ? Align.LEFT : Align.CENTRE);
+        double base = in.y() + as.size() * 1.15;
         Optional<String> page = flow.folioOf(other);
-        List<String> parts = new ArrayList<>();
-        page.ifPresent(p -> parts.add(flow.fill(shown.solved() ? "@puzzle-on-page" : "@solution-on-page") + " " + p));
-        if (shown.solved() && shown.use().showSteps() && !puzzle.techniques().isEmpty()) {
-            parts.add(StepWords.of(puzzle.techniques(), flow.calendar().language()));
+        if (page.isPresent()) {
+            String words = flow.fill(shown.solved() ? "@puzzle-on-page" : "@solution-on-page") + " " + page.get();
+            pen.words(words, in, base, as);
+            flow.pageOf(other).ifPresent(p -> out.add(new Mark.Link(in, new Target.Page(p))));
+            base += pen.step() * 0.5;
         }
-        if (parts.isEmpty()) {
-            return;
+        if (shown.told() > 0 && !puzzle.techniques().isEmpty()) {
+            Lettering told = as.written(LetterForm.AS_WRITTEN);
+            String steps = StepWords.of(puzzle.techniques(), flow.calendar().language());
+            for (String line :
+                    LineBreaker.breakAt(flow.face(told.voice()).face(told.style()), told.size(), steps, in.width())) {
+                pen.words(line, in, base, told);
+                base += pen.step() * 0.5;
+            }
         }
-        Lettering as =
-                pen.label().sized(pen.size(jorn.layout.TypeStep.NOTE)).at(shown.small() ? Align.LEFT : Align.CENTRE);
-        pen.words(String.join("  ·  ", parts), in, in.y() + as.size() * 1.15, as);
-        flow.pageOf(other).ifPresent(p -> out.add(new Mark.Link(in, new Target.Page(p))));
     }
 
     @Override
     public Optional<Lack> lack(Box area, Flow flow) {
         Shown shown = shown(flow);
         StyledPen pen = StyledPen.measuring(flow);
-        List<Place> places = PuzzlePlaces.of(area, shown.places(), pen.step(), shown.small());
+        List<Place> places = PuzzlePlaces.of(area, shown.places(), pen.step(), shown.small(), shown.told());
         for (int i = 0; i < shown.puzzles().size(); i++) {
             Optional<Lack> lack = lack(shown.puzzles().get(i), places.get(i).face(), shown, flow, pen);
             if (lack.isPresent()) {

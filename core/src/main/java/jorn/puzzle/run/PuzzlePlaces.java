@@ -31,6 +31,7 @@ public final class PuzzlePlaces {
     private static final double HEADING_OF_SMALL = 0.95;
     private static final double FOOT = 1;
     private static final double FOOT_OF_SMALL = 0.8;
+    private static final double TOLD = 0.5;
     private static final double GAP = 0.9;
 
     /** Between a puzzle and what is said below it. */
@@ -53,20 +54,26 @@ public final class PuzzlePlaces {
      */
     public record Place(Box heading, Box face, Box foot) {}
 
+    /** As {@link #of(Box, int, double, boolean, int)}, with nothing said of the steps of reasoning. */
+    public static List<Place> of(Box area, int count, double pitch, boolean small) {
+        return of(area, count, pitch, small, 0);
+    }
+
     /**
      * The places of a page, row by row.
      *
      * @param count how many, from 1
      * @param small whether they are solutions among several
+     * @param told lines below that tell of the steps of reasoning
      */
-    public static List<Place> of(Box area, int count, double pitch, boolean small) {
+    public static List<Place> of(Box area, int count, double pitch, boolean small, int told) {
         int columns = columns(area, count);
         int rows = (count + columns - 1) / columns;
         double gap = GAP * pitch;
         double width = (area.width() - (columns - 1) * gap) / columns;
         double height = (area.height() - (rows - 1) * gap / 2) / rows;
         double heading = pitch * (small ? HEADING_OF_SMALL : count > 1 ? HEADING_OF_MANY : HEADING);
-        double foot = pitch * (small ? FOOT_OF_SMALL : FOOT);
+        double foot = pitch * ((small ? FOOT_OF_SMALL : FOOT) + told * TOLD);
         List<Place> all = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             int row = i / columns;
