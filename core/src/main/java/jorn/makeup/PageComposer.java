@@ -20,6 +20,7 @@ import jorn.book.Pagination;
 import jorn.book.Run;
 import jorn.book.Slot;
 import jorn.book.Variant;
+import jorn.content.Pending;
 import jorn.layout.ArtCache;
 import jorn.layout.BookLook;
 import jorn.layout.ContentsEntry;
@@ -130,6 +131,12 @@ public final class PageComposer {
             return new PageArt(frame.trim(), frame.bleed(), List.of());
         }
         Run run = book.runOf(slot);
+        // Before anything is drawn, for a drawing keeps others waiting.
+        slot.subjects().all().forEach(s -> {
+            if (s instanceof Pending later) {
+                later.await();
+            }
+        });
         PageFacts page = facts.of(slot);
         ArtCache.Art design = design(slot, page);
         Flow flow = new Flow(lookOf(slot), page, frame);

@@ -20,7 +20,7 @@ final class ArithmeticFace implements PuzzleFace<SumSheet> {
     private static final double MOST_ROW = 3.2;
 
     @Override
-    public void draw(SumSheet puzzle, Box in, boolean solved, Sheet sheet) {
+    public void draw(SumSheet puzzle, Box in, boolean solved, PuzzlePaper sheet) {
         List<Exercise> all = puzzle.exercises();
         Lettering plain = new Lettering(
                 Voice.FIGURES,

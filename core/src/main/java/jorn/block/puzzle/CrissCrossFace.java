@@ -9,7 +9,7 @@ import jorn.layout.Align;
 import jorn.layout.Grid;
 import jorn.layout.StyledPen.Lettering;
 import jorn.puzzle.words.CrissCross;
-import jorn.puzzle.words.CrissCross.Laid;
+import jorn.puzzle.words.CrissCross.LaidWord;
 import jorn.style.LetterForm;
 import jorn.text.LineBreaker;
 import jorn.text.Typeface.Style;
@@ -24,7 +24,7 @@ final class CrissCrossFace implements PuzzleFace<CrissCross> {
     private static final double LARGEST_SQUARE = 34;
 
     @Override
-    public void draw(CrissCross puzzle, Box in, boolean solved, Sheet sheet) {
+    public void draw(CrissCross puzzle, Box in, boolean solved, PuzzlePaper sheet) {
         double below = sheet.small() ? 0 : in.height() * CLUES;
         Box above = Box.orEmpty(in.x(), in.y(), in.width(), in.height() - below);
         double most = LARGEST_SQUARE * Math.max(puzzle.columns(), puzzle.rows());
@@ -58,7 +58,7 @@ final class CrissCrossFace implements PuzzleFace<CrissCross> {
         }
     }
 
-    private static void number(int number, Box box, Sheet sheet) {
+    private static void number(int number, Box box, PuzzlePaper sheet) {
         double size = Math.max(Grid.SMALLEST_TYPE, box.height() * NUMBER);
         Lettering as = new Lettering(
                 Voice.FIGURES,
@@ -72,7 +72,7 @@ final class CrissCrossFace implements PuzzleFace<CrissCross> {
 
     private record Line(String text, boolean heading, boolean first) {}
 
-    private static void clues(CrissCross puzzle, Box in, Sheet sheet) {
+    private static void clues(CrissCross puzzle, Box in, PuzzlePaper sheet) {
         double gap = sheet.pitch();
         double width = (in.width() - gap) / 2;
         double size = sheet.pen().text().size() * LARGER;
@@ -94,7 +94,7 @@ final class CrissCrossFace implements PuzzleFace<CrissCross> {
         }
     }
 
-    private static double tallest(CrissCross puzzle, double width, double size, Sheet sheet) {
+    private static double tallest(CrissCross puzzle, double width, double size, PuzzlePaper sheet) {
         int most = Math.max(
                 lines(puzzle, true, width, size, sheet).size(),
                 lines(puzzle, false, width, size, sheet).size());
@@ -102,15 +102,15 @@ final class CrissCrossFace implements PuzzleFace<CrissCross> {
     }
 
     /** Whether all clues have room. */
-    static boolean hasRoom(CrissCross puzzle, Box in, Sheet sheet) {
+    static boolean hasRoom(CrissCross puzzle, Box in, PuzzlePaper sheet) {
         double width = (in.width() - sheet.pitch()) / 2;
         return tallest(puzzle, width, Grid.SMALLEST_TYPE, sheet) <= in.height() * CLUES;
     }
 
-    private static List<Line> lines(CrissCross puzzle, boolean across, double width, double size, Sheet sheet) {
+    private static List<Line> lines(CrissCross puzzle, boolean across, double width, double size, PuzzlePaper sheet) {
         List<Line> all = new ArrayList<>();
         all.add(new Line(sheet.flow().fill(across ? "@clues-across" : "@clues-down"), true, true));
-        for (Laid each : puzzle.words()) {
+        for (LaidWord each : puzzle.words()) {
             if (each.across() != across) {
                 continue;
             }

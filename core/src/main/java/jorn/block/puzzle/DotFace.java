@@ -22,7 +22,7 @@ final class DotFace implements PuzzleFace<DotPicture> {
     private static final int WAYS = 16;
 
     @Override
-    public void draw(DotPicture puzzle, Box in, boolean solved, Sheet sheet) {
+    public void draw(DotPicture puzzle, Box in, boolean solved, PuzzlePaper sheet) {
         Box room = in.inset(sheet.small() ? 2 : sheet.pitch());
         double scale = Math.min(room.width() / puzzle.width(), room.height());
         double x = room.centreX() - puzzle.width() * scale / 2;
@@ -45,7 +45,7 @@ final class DotFace implements PuzzleFace<DotPicture> {
         numbers(dots, sheet);
     }
 
-    private static void numbers(List<double[]> dots, Sheet sheet) {
+    private static void numbers(List<double[]> dots, PuzzlePaper sheet) {
         Lettering as = new Lettering(
                 Voice.FIGURES,
                 Style.REGULAR,

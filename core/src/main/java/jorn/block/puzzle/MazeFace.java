@@ -15,7 +15,7 @@ final class MazeFace implements PuzzleFace<Maze> {
     private static final double WAY = 0.24;
 
     @Override
-    public void draw(Maze maze, Box in, boolean solved, Sheet sheet) {
+    public void draw(Maze maze, Box in, boolean solved, PuzzlePaper sheet) {
         // Room for the arrows outside.
         double scale = Math.min(in.width() / (maze.width() + 2), in.height() / (maze.height() + 2));
         double x = in.centreX() - maze.width() * scale / 2;
@@ -98,7 +98,8 @@ final class MazeFace implements PuzzleFace<Maze> {
     }
 
     /** An arrow outside of a door, which points in or out. */
-    private static void arrow(double[] door, double[] room, boolean in, double x, double y, double scale, Sheet sheet) {
+    private static void arrow(
+            double[] door, double[] room, boolean in, double x, double y, double scale, PuzzlePaper sheet) {
         double dx = room[0] - door[0];
         double dy = room[1] - door[1];
         double length = Math.hypot(dx, dy);

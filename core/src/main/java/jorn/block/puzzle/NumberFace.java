@@ -13,7 +13,7 @@ final class NumberFace implements PuzzleFace<NumberPuzzle> {
     private static final int NINE = 9;
 
     @Override
-    public void draw(NumberPuzzle puzzle, Box in, boolean solved, Sheet sheet) {
+    public void draw(NumberPuzzle puzzle, Box in, boolean solved, PuzzlePaper sheet) {
         BoxGrid grid = puzzle.grid();
         int n = grid.size();
         SquarePen squares = new SquarePen(sheet, in, n, n);
@@ -46,7 +46,7 @@ final class NumberFace implements PuzzleFace<NumberPuzzle> {
         }
     }
 
-    private static String sign(int figure, Sheet sheet) {
+    private static String sign(int figure, PuzzlePaper sheet) {
         return sheet.letters() && figure > NINE
                 ? String.valueOf((char) ('A' + figure - NINE - 1))
                 : Integer.toString(figure);

@@ -7,7 +7,7 @@ import jorn.art.Mark;
 import jorn.art.Palette.Role;
 import jorn.art.Path;
 import jorn.art.Target;
-import jorn.block.puzzle.PuzzleFace.Sheet;
+import jorn.block.puzzle.PuzzleFace.PuzzlePaper;
 import jorn.layout.Align;
 import jorn.layout.Flow;
 import jorn.layout.Lack;
@@ -28,7 +28,7 @@ import jorn.puzzle.run.Making;
 import jorn.puzzle.run.PageUse;
 import jorn.puzzle.run.PuzzlePage;
 import jorn.puzzle.run.PuzzlePlaces;
-import jorn.puzzle.run.PuzzlePlaces.Place;
+import jorn.puzzle.run.PuzzlePlaces.PuzzlePlace;
 import jorn.puzzle.run.PuzzleRef;
 import jorn.puzzle.run.Puzzles;
 import jorn.puzzle.run.SolutionPage;
@@ -94,13 +94,13 @@ public record PuzzleBlock(@Label("block.puzzles.ornament") boolean ornament) imp
             pen.small(area.centreX(), area.centreY(), pen.step() * 4);
             return;
         }
-        List<Place> places = PuzzlePlaces.of(area, shown.places(), pen.step(), shown.small(), shown.told());
+        List<PuzzlePlace> places = PuzzlePlaces.of(area, shown.places(), pen.step(), shown.small(), shown.told());
         for (int i = 0; i < shown.puzzles().size(); i++) {
             one(shown.puzzles().get(i), places.get(i), shown, flow, pen, out);
         }
     }
 
-    private void one(PuzzleRef ref, Place place, Shown shown, Flow flow, StyledPen pen, List<Mark> out) {
+    private void one(PuzzleRef ref, PuzzlePlace place, Shown shown, Flow flow, StyledPen pen, List<Mark> out) {
         Optional<Puzzle> puzzle;
         try {
             puzzle = ref.puzzle();
@@ -117,12 +117,13 @@ public record PuzzleBlock(@Label("block.puzzles.ornament") boolean ornament) imp
             return;
         }
         boolean letters = ref.set().making().rules() instanceof NumberRules n && n.letters();
-        PuzzleFace.drawAny(puzzle.get(), place.face(), shown.solved(), new Sheet(pen, flow, letters, shown.small()));
+        PuzzleFace.drawAny(
+                puzzle.get(), place.face(), shown.solved(), new PuzzlePaper(pen, flow, letters, shown.small()));
         foot(ref, puzzle.get(), place.foot(), shown, flow, pen, out);
     }
 
     /** Over a small solution as wide as its squares. */
-    private static Box headingOf(PuzzleRef ref, Place place, Shown shown) {
+    private static Box headingOf(PuzzleRef ref, PuzzlePlace place, Shown shown) {
         Box all = place.heading();
         Optional<Squares> squares = ref.set().making().rules().squares();
         if (!shown.small()
@@ -209,7 +210,7 @@ public record PuzzleBlock(@Label("block.puzzles.ornament") boolean ornament) imp
     public Optional<Lack> lack(Box area, Flow flow) {
         Shown shown = shown(flow);
         StyledPen pen = StyledPen.measuring(flow);
-        List<Place> places = PuzzlePlaces.of(area, shown.places(), pen.step(), shown.small(), shown.told());
+        List<PuzzlePlace> places = PuzzlePlaces.of(area, shown.places(), pen.step(), shown.small(), shown.told());
         for (int i = 0; i < shown.puzzles().size(); i++) {
             Optional<Lack> lack = lack(shown.puzzles().get(i), places.get(i).face(), shown, flow, pen);
             if (lack.isPresent()) {
@@ -239,7 +240,7 @@ public record PuzzleBlock(@Label("block.puzzles.ornament") boolean ornament) imp
         boolean clues = puzzle.isPresent()
                 && puzzle.get() instanceof CrissCross c
                 && !shown.small()
-                && !CrissCrossFace.hasRoom(c, face, new Sheet(pen, flow, false, false));
+                && !CrissCrossFace.hasRoom(c, face, new PuzzlePaper(pen, flow, false, false));
         return clues ? Optional.of(Lack.of(Message.of("block.puzzles.clues"))) : Optional.empty();
     }
 

@@ -15,7 +15,7 @@ import jorn.puzzle.words.WordSearch;
 /** Draws the puzzles of one kind. */
 interface PuzzleFace<P extends Puzzle> {
     /** What a face draws with. */
-    record Sheet(StyledPen pen, Flow flow, boolean letters, boolean small) {
+    record PuzzlePaper(StyledPen pen, Flow flow, boolean letters, boolean small) {
         double pitch() {
             return pen.step();
         }
@@ -27,10 +27,10 @@ interface PuzzleFace<P extends Puzzle> {
      * @param in its room
      * @param solved whether its solution is shown
      */
-    void draw(P puzzle, Box in, boolean solved, Sheet sheet);
+    void draw(P puzzle, Box in, boolean solved, PuzzlePaper sheet);
 
     /** Draws a puzzle of any kind. */
-    static void drawAny(Puzzle puzzle, Box in, boolean solved, Sheet sheet) {
+    static void drawAny(Puzzle puzzle, Box in, boolean solved, PuzzlePaper sheet) {
         if (puzzle instanceof NumberPuzzle p) {
             new NumberFace().draw(p, in, solved, sheet);
         } else if (puzzle instanceof SumPuzzle p) {

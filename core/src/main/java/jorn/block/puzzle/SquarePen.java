@@ -5,7 +5,7 @@ import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.Palette.Role;
 import jorn.art.Path;
-import jorn.block.puzzle.PuzzleFace.Sheet;
+import jorn.block.puzzle.PuzzleFace.PuzzlePaper;
 import jorn.layout.Align;
 import jorn.layout.Grid;
 import jorn.layout.StyledPen;
@@ -28,7 +28,7 @@ final class SquarePen {
     private static final double FINEST = 0.4;
     private static final double STRONGEST = 3;
 
-    private final Sheet sheet;
+    private final PuzzlePaper sheet;
     private final Box at;
     private final double side;
 
@@ -37,7 +37,7 @@ final class SquarePen {
      * @param across squares in a row
      * @param down squares in a column
      */
-    SquarePen(Sheet sheet, Box room, double across, double down) {
+    SquarePen(PuzzlePaper sheet, Box room, double across, double down) {
         this.sheet = sheet;
         this.side = Math.min(room.width() / across, room.height() / down);
         // Among several solutions they stand where their number does; alone in the middle, a little high.

@@ -17,7 +17,7 @@ final class SumsFace implements PuzzleFace<SumPuzzle> {
     private static final double SUM = 0.36;
 
     @Override
-    public void draw(SumPuzzle puzzle, Box in, boolean solved, Sheet sheet) {
+    public void draw(SumPuzzle puzzle, Box in, boolean solved, PuzzlePaper sheet) {
         int n = puzzle.size();
         SquarePen squares = new SquarePen(sheet, in, n + 1, n + 1);
         Ink tint = sheet.flow().palette().ink(Role.TINT);
@@ -54,7 +54,7 @@ final class SumsFace implements PuzzleFace<SumPuzzle> {
         squares.lines(lines.build(), squares.fine() * 1.3, Role.TEXT);
     }
 
-    private static void sum(int sum, Box box, boolean across, Sheet sheet) {
+    private static void sum(int sum, Box box, boolean across, PuzzlePaper sheet) {
         if (sum == 0) {
             return;
         }

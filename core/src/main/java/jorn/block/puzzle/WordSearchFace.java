@@ -21,7 +21,7 @@ final class WordSearchFace implements PuzzleFace<WordSearch> {
     private static final double QUARTER = 0.5523;
 
     @Override
-    public void draw(WordSearch puzzle, Box in, boolean solved, Sheet sheet) {
+    public void draw(WordSearch puzzle, Box in, boolean solved, PuzzlePaper sheet) {
         int n = puzzle.size();
         Squares of = new Squares(
                 n, n, SquarePen.SIGN, sheet.small() ? 0 : puzzle.words().size(), 0);
@@ -89,7 +89,7 @@ final class WordSearchFace implements PuzzleFace<WordSearch> {
                 .build();
     }
 
-    private static void list(WordSearch puzzle, Box below, Sheet sheet) {
+    private static void list(WordSearch puzzle, Box below, PuzzlePaper sheet) {
         List<String> words = puzzle.words().stream()
                 .map(Hidden::word)
                 .sorted(Comparator.comparing(

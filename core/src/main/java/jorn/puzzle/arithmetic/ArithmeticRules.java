@@ -12,7 +12,7 @@ import jorn.puzzle.Puzzle;
 import jorn.puzzle.PuzzleOrder;
 import jorn.puzzle.PuzzleRules;
 import jorn.puzzle.arithmetic.SumSheet.Exercise;
-import jorn.puzzle.arithmetic.SumSheet.Sign;
+import jorn.puzzle.arithmetic.SumSheet.SumSign;
 import jorn.say.Label;
 import jorn.say.Wording;
 
@@ -51,15 +51,15 @@ public record ArithmeticRules(
         @Label("puzzle.practice.all")
         ALL;
 
-        List<Sign> signs() {
+        List<SumSign> signs() {
             return switch (this) {
-                case ADD -> List.of(Sign.ADD);
-                case SUBTRACT -> List.of(Sign.SUBTRACT);
-                case ADD_AND_SUBTRACT -> List.of(Sign.ADD, Sign.SUBTRACT);
-                case MULTIPLY -> List.of(Sign.MULTIPLY);
-                case DIVIDE -> List.of(Sign.DIVIDE);
-                case MULTIPLY_AND_DIVIDE -> List.of(Sign.MULTIPLY, Sign.DIVIDE);
-                case ALL -> List.of(Sign.values());
+                case ADD -> List.of(SumSign.ADD);
+                case SUBTRACT -> List.of(SumSign.SUBTRACT);
+                case ADD_AND_SUBTRACT -> List.of(SumSign.ADD, SumSign.SUBTRACT);
+                case MULTIPLY -> List.of(SumSign.MULTIPLY);
+                case DIVIDE -> List.of(SumSign.DIVIDE);
+                case MULTIPLY_AND_DIVIDE -> List.of(SumSign.MULTIPLY, SumSign.DIVIDE);
+                case ALL -> List.of(SumSign.values());
             };
         }
     }
@@ -124,7 +124,7 @@ public record ArithmeticRules(
     public Puzzle make(PuzzleOrder order) {
         Dice dice = order.dice(0);
         Set<Exercise> all = new LinkedHashSet<>();
-        List<Sign> signs = what.signs();
+        List<SumSign> signs = what.signs();
         int again = 0;
         for (int i = 0; all.size() < count && i < MOST_TRIES; i++) {
             Exercise each = exercise(signs.get(all.size() % signs.size()), order.grade(), dice);
@@ -145,16 +145,16 @@ public record ArithmeticRules(
         return new SumSheet(sheet, order.grade());
     }
 
-    private int most(Sign sign, Grade grade) {
-        boolean factors = sign == Sign.MULTIPLY || sign == Sign.DIVIDE;
+    private int most(SumSign sign, Grade grade) {
+        boolean factors = sign == SumSign.MULTIPLY || sign == SumSign.DIVIDE;
         return most > 0 ? most : (factors ? FACTOR_UP_TO : ADD_UP_TO)[grade.ordinal()];
     }
 
     private boolean fits(Exercise each, Grade grade) {
-        if (each.sign() == Sign.MULTIPLY || each.sign() == Sign.DIVIDE) {
+        if (each.sign() == SumSign.MULTIPLY || each.sign() == SumSign.DIVIDE) {
             return true;
         }
-        if (each.sign() == Sign.ADD && each.result() > most(Sign.ADD, grade)) {
+        if (each.sign() == SumSign.ADD && each.result() > most(SumSign.ADD, grade)) {
             return false;
         }
         return switch (carrying) {
@@ -164,7 +164,7 @@ public record ArithmeticRules(
         };
     }
 
-    private Exercise exercise(Sign sign, Grade grade, Dice dice) {
+    private Exercise exercise(SumSign sign, Grade grade, Dice dice) {
         int top = most(sign, grade);
         int low = Math.min(least, top);
         int a = low + dice.below(top - low + 1);

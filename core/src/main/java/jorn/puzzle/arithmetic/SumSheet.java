@@ -16,7 +16,7 @@ import jorn.puzzle.Puzzle;
  */
 public record SumSheet(List<Exercise> exercises, Grade grade) implements Puzzle {
     /** What is done with two numbers. */
-    public enum Sign {
+    public enum SumSign {
         ADD("+"),
         SUBTRACT("−"),
         MULTIPLY("×"),
@@ -24,7 +24,7 @@ public record SumSheet(List<Exercise> exercises, Grade grade) implements Puzzle 
 
         private final String sign;
 
-        Sign(String sign) {
+        SumSign(String sign) {
             this.sign = sign;
         }
 
@@ -45,7 +45,7 @@ public record SumSheet(List<Exercise> exercises, Grade grade) implements Puzzle 
     }
 
     /** One sum; nothing below nought comes out, and nothing is left over. */
-    public record Exercise(int first, Sign sign, int second) {
+    public record Exercise(int first, SumSign sign, int second) {
         public int result() {
             return sign.of(first, second);
         }
@@ -61,9 +61,9 @@ public record SumSheet(List<Exercise> exercises, Grade grade) implements Puzzle 
          * <p>Adding: two digits of a place, with what comes over, make ten or more. Taking away: a digit is less than the one below it.
          */
         public boolean carries() {
-            int a = sign == Sign.ADD ? first : result();
+            int a = sign == SumSign.ADD ? first : result();
             int b = second;
-            if (sign == Sign.MULTIPLY || sign == Sign.DIVIDE) {
+            if (sign == SumSign.MULTIPLY || sign == SumSign.DIVIDE) {
                 return false;
             }
             while (a > 0 || b > 0) {

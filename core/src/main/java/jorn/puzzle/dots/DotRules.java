@@ -81,7 +81,8 @@ public record DotRules(
 
     @Override
     public Puzzle make(PuzzleOrder order) {
-        List<String> from = outlines.isEmpty() ? all() : outlines;
+        List<String> from = new ArrayList<>(outlines.isEmpty() ? all() : outlines);
+        Dice.of(order.runSeed()).shuffle(from);
         // Its own seed moves it on, so that another one is another shape.
         long moved = order.exchanged()
                 ? order.turn() + 1L + Dice.of(order.seed()).below(Math.max(1, from.size() - 1))

@@ -2,6 +2,7 @@ package jorn.puzzle.run;
 
 import java.util.List;
 import jorn.content.Gathering;
+import jorn.content.Pending;
 
 /**
  * A page of puzzles.
@@ -10,7 +11,7 @@ import jorn.content.Gathering;
  * @param places how many there is room for; the last page may have fewer
  * @param use how they stand there
  */
-public record PuzzlePage(List<PuzzleRef> puzzles, int places, PageUse use) implements Gathering {
+public record PuzzlePage(List<PuzzleRef> puzzles, int places, PageUse use) implements Gathering, Pending {
     public PuzzlePage {
         puzzles = List.copyOf(puzzles);
     }
@@ -18,5 +19,10 @@ public record PuzzlePage(List<PuzzleRef> puzzles, int places, PageUse use) imple
     @Override
     public List<PuzzleRef> parts() {
         return puzzles;
+    }
+
+    @Override
+    public void await() {
+        puzzles.forEach(PuzzleRef::await);
     }
 }

@@ -52,10 +52,10 @@ public final class PuzzlePlaces {
      * @param face the puzzle itself, with its words or clues
      * @param foot where to find the other
      */
-    public record Place(Box heading, Box face, Box foot) {}
+    public record PuzzlePlace(Box heading, Box face, Box foot) {}
 
     /** As {@link #of(Box, int, double, boolean, int)}, with nothing said of the steps of reasoning. */
-    public static List<Place> of(Box area, int count, double pitch, boolean small) {
+    public static List<PuzzlePlace> of(Box area, int count, double pitch, boolean small) {
         return of(area, count, pitch, small, 0);
     }
 
@@ -66,7 +66,7 @@ public final class PuzzlePlaces {
      * @param small whether they are solutions among several
      * @param told lines below that tell of the steps of reasoning
      */
-    public static List<Place> of(Box area, int count, double pitch, boolean small, int told) {
+    public static List<PuzzlePlace> of(Box area, int count, double pitch, boolean small, int told) {
         int columns = columns(area, count);
         int rows = (count + columns - 1) / columns;
         double gap = GAP * pitch;
@@ -74,12 +74,12 @@ public final class PuzzlePlaces {
         double height = (area.height() - (rows - 1) * gap / 2) / rows;
         double heading = pitch * (small ? HEADING_OF_SMALL : count > 1 ? HEADING_OF_MANY : HEADING);
         double foot = pitch * ((small ? FOOT_OF_SMALL : FOOT) + told * TOLD);
-        List<Place> all = new ArrayList<>();
+        List<PuzzlePlace> all = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             int row = i / columns;
             double x = area.x() + i % columns * (width + gap);
             double y = area.y() + row * (height + gap / 2);
-            all.add(new Place(
+            all.add(new PuzzlePlace(
                     Box.orEmpty(x, y, width, heading),
                     Box.orEmpty(x, y + heading, width, height - heading - foot - (small ? 0 : pitch * CLEAR)),
                     Box.orEmpty(x, y + height - foot, width, foot)));

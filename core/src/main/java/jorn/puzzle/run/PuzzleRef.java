@@ -36,6 +36,13 @@ public final class PuzzleRef {
         return Hurry.isOn() ? set.ready(index) : Optional.of(set.get(index));
     }
 
+    /** Waits until it is made, or known that it cannot be; not on a thread that must not wait. */
+    void await() {
+        if (!Hurry.isOn()) {
+            set.await(index);
+        }
+    }
+
     /** Where its solution stands. */
     public Solved solved() {
         return new Solved(this);

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import jorn.measure.Trouble;
@@ -37,6 +38,9 @@ public final class PuzzleSet {
     private final List<Wanted> wanted;
     private final Map<Integer, Made> made = new HashMap<>();
     private final Map<Object, String> likenesses = new HashMap<>();
+    /** Held while one is made; the rest of this can be asked meanwhile. */
+    private final ReentrantLock hand = new ReentrantLock();
+
     private int next;
     private volatile boolean halted;
 
@@ -111,6 +115,13 @@ public final class PuzzleSet {
         }
     }
 
+    /** Waits until a puzzle is made or cannot be, or making is stopped. */
+    void await(int index) {
+        while (!halted && !isMade(index)) {
+            step();
+        }
+    }
+
     /**
      * A puzzle where it is made already.
      *
@@ -150,14 +161,27 @@ public final class PuzzleSet {
     }
 
     /** Makes the next one. */
-    private synchronized void step() {
-        while (next < wanted.size() && made.containsKey(next)) {
-            next++;
+    private void step() {
+        hand.lock();
+        try {
+            while (next < wanted.size() && isMade(next)) {
+                next++;
+            }
+            if (next < wanted.size()) {
+                Wanted one = wanted.get(next);
+                keep(next, one.grade().isEmpty() ? tried(() -> own(one)) : tried(() -> fresh(one)));
+            }
+        } finally {
+            hand.unlock();
         }
-        if (next < wanted.size()) {
-            Wanted one = wanted.get(next);
-            made.put(next, one.grade().isEmpty() ? tried(() -> own(one)) : tried(() -> fresh(one)));
-        }
+    }
+
+    private synchronized boolean isMade(int index) {
+        return made.containsKey(index);
+    }
+
+    private synchronized void keep(int index, Made one) {
+        made.put(index, one);
     }
 
     private interface Maker {

@@ -2,6 +2,7 @@ package jorn.puzzle.run;
 
 import java.util.List;
 import jorn.content.Gathering;
+import jorn.content.Pending;
 
 /**
  * A page of solutions.
@@ -11,7 +12,8 @@ import jorn.content.Gathering;
  * @param use how they stand there
  * @param gathered whether they are small ones of a run of solutions
  */
-public record SolutionPage(List<PuzzleRef> puzzles, int places, PageUse use, boolean gathered) implements Gathering {
+public record SolutionPage(List<PuzzleRef> puzzles, int places, PageUse use, boolean gathered)
+        implements Gathering, Pending {
     public SolutionPage {
         puzzles = List.copyOf(puzzles);
     }
@@ -19,5 +21,10 @@ public record SolutionPage(List<PuzzleRef> puzzles, int places, PageUse use, boo
     @Override
     public List<PuzzleRef.Solved> parts() {
         return puzzles.stream().map(PuzzleRef::solved).toList();
+    }
+
+    @Override
+    public void await() {
+        puzzles.forEach(PuzzleRef::await);
     }
 }

@@ -15,7 +15,7 @@ import jorn.puzzle.Puzzle;
  * @param words where each lies, in the order of their numbers
  * @param grade gentle where first letters are given
  */
-public record CrissCross(int rows, int columns, List<Laid> words, Grade grade) implements Puzzle {
+public record CrissCross(int rows, int columns, List<LaidWord> words, Grade grade) implements Puzzle {
     /**
      * A word and where it lies.
      *
@@ -27,9 +27,9 @@ public record CrissCross(int rows, int columns, List<Laid> words, Grade grade) i
      * @param column of its first letter, from 0
      * @param across or down
      */
-    public record Laid(
+    public record LaidWord(
             int number, String word, List<String> letters, String clue, int row, int column, boolean across) {
-        public Laid {
+        public LaidWord {
             letters = List.copyOf(letters);
         }
     }
@@ -40,7 +40,7 @@ public record CrissCross(int rows, int columns, List<Laid> words, Grade grade) i
 
     /** What stands in a square; empty where none is. */
     public String letter(int row, int column) {
-        for (Laid each : words) {
+        for (LaidWord each : words) {
             int along = each.across() ? column - each.column() : row - each.row();
             boolean on = each.across() ? row == each.row() : column == each.column();
             if (on && along >= 0 && along < each.letters().size()) {
@@ -59,7 +59,7 @@ public record CrissCross(int rows, int columns, List<Laid> words, Grade grade) i
     public int number(int row, int column) {
         return words.stream()
                 .filter(w -> w.row() == row && w.column() == column)
-                .mapToInt(Laid::number)
+                .mapToInt(LaidWord::number)
                 .findFirst()
                 .orElse(0);
     }
@@ -103,7 +103,7 @@ public record CrissCross(int rows, int columns, List<Laid> words, Grade grade) i
         }
         all.put("solution", squares);
         List<Map<String, Object>> laid = new ArrayList<>();
-        for (Laid each : words) {
+        for (LaidWord each : words) {
             Map<String, Object> one = new LinkedHashMap<>();
             one.put("number", each.number());
             one.put("word", each.word());

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import jorn.puzzle.Dice;
 import jorn.puzzle.Grade;
-import jorn.puzzle.words.CrissCross.Laid;
+import jorn.puzzle.words.CrissCross.LaidWord;
 import jorn.puzzle.words.WordList.Entry;
 
 /** Interlocks words one after the other, each where it crosses most and makes the whole no larger than need be. */
@@ -147,12 +147,12 @@ final class CrissCrossMaker {
             byStart.computeIfAbsent((each.row() - top) * columns + each.column() - left, k -> new ArrayList<>())
                     .add(each);
         }
-        List<Laid> words = new ArrayList<>();
+        List<LaidWord> words = new ArrayList<>();
         int number = 0;
         for (List<Spot> starting : byStart.values()) {
             number++;
             for (Spot s : starting) {
-                words.add(new Laid(
+                words.add(new LaidWord(
                         number,
                         s.word().word(),
                         s.word().letters(),

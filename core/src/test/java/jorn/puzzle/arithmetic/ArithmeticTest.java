@@ -12,7 +12,7 @@ import jorn.puzzle.PuzzleOrder;
 import jorn.puzzle.arithmetic.ArithmeticRules.Carrying;
 import jorn.puzzle.arithmetic.ArithmeticRules.Practice;
 import jorn.puzzle.arithmetic.SumSheet.Exercise;
-import jorn.puzzle.arithmetic.SumSheet.Sign;
+import jorn.puzzle.arithmetic.SumSheet.SumSign;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -48,7 +48,7 @@ class ArithmeticTest {
         ArithmeticRules rules =
                 ArithmeticRules.of(Practice.ALL).withLeast(3).withMost(20).withCount(40);
         for (Exercise e : make(rules, Grade.HARD).exercises()) {
-            assertTrue(e.second() >= 3 || e.sign() == Sign.DIVIDE, e.asked());
+            assertTrue(e.second() >= 3 || e.sign() == SumSign.DIVIDE, e.asked());
             switch (e.sign()) {
                 case ADD -> assertTrue(e.result() <= 20 && e.first() >= 3, e.asked());
                 case SUBTRACT -> assertTrue(e.first() <= 20, e.asked());
@@ -60,12 +60,12 @@ class ArithmeticTest {
     /** By hand: 27 + 5 and 32 − 5 go over a ten, 27 + 2 and 29 − 5 do not, and 95 + 10 does so in the tens. */
     @Test
     void carryingIsKnown() {
-        assertTrue(new Exercise(27, Sign.ADD, 5).carries());
-        assertTrue(new Exercise(32, Sign.SUBTRACT, 5).carries());
-        assertTrue(new Exercise(95, Sign.ADD, 10).carries());
-        assertFalse(new Exercise(27, Sign.ADD, 2).carries());
-        assertFalse(new Exercise(29, Sign.SUBTRACT, 5).carries());
-        assertFalse(new Exercise(100, Sign.SUBTRACT, 100).carries());
+        assertTrue(new Exercise(27, SumSign.ADD, 5).carries());
+        assertTrue(new Exercise(32, SumSign.SUBTRACT, 5).carries());
+        assertTrue(new Exercise(95, SumSign.ADD, 10).carries());
+        assertFalse(new Exercise(27, SumSign.ADD, 2).carries());
+        assertFalse(new Exercise(29, SumSign.SUBTRACT, 5).carries());
+        assertFalse(new Exercise(100, SumSign.SUBTRACT, 100).carries());
         ArithmeticRules base = ArithmeticRules.of(Practice.ADD_AND_SUBTRACT);
         assertTrue(make(base.withCarrying(Carrying.WITH), Grade.TRICKY).exercises().stream()
                 .allMatch(Exercise::carries));

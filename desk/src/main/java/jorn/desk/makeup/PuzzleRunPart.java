@@ -235,9 +235,11 @@ final class PuzzleRunPart {
 
     private void count(Grade grade, String text) {
         int n = Numeral.count(text, Wording.of("desk.puzzles.of-grade", grade.number(), grade.word()), 0, 100_000);
-        List<Integer> counts = new ArrayList<>(now.making().counts());
-        counts.set(grade.ordinal(), n);
-        work.remake(m -> m.withCounts(counts));
+        work.remake(m -> {
+            List<Integer> counts = new ArrayList<>(m.counts());
+            counts.set(grade.ordinal(), n);
+            return m.withCounts(counts);
+        });
     }
 
     private <T extends Enum<T>> List<Button> choices(

@@ -402,7 +402,8 @@ public final class Desk {
                 compare();
             }
         }));
-        puzzles.attend(now.book());
         state.set(now);
+        // After the book is seen: whoever hears of puzzles looks at it.
+        puzzles.attend(now.book());
     }
 }
