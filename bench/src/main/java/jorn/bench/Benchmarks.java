@@ -61,6 +61,7 @@ final class Benchmarks {
         styles();
         covers();
         press(folder);
+        puzzles(folder);
         Book large = Photographs.book(25, 1160, "png");
         Book photographs = Photographs.book(200, 1200, "jpeg");
         large(large, photographs, folder);
@@ -97,6 +98,24 @@ final class Benchmarks {
                         + changes.name().toLowerCase(Locale.ROOT),
                 millis(changes.slowest()) + " (first visit " + millis(changes.first()) + ")",
                 aim);
+    }
+
+    private void puzzles(Path folder) {
+        row("100 number placements of 9 × 9, all grades", seconds(PuzzleTimes.make(9, 100)), "under 5 s");
+        row("20 number placements of 16 × 16, all grades", seconds(PuzzleTimes.make(16, 20)), "under 20 s");
+        Book book = PuzzleTimes.book(100);
+        Path file = Exporter.export(Edition.of(book), folder.resolve("puzzles"), Progress.SILENT)
+                .get(0)
+                .file();
+        row(
+                "a book of 100 puzzles with their solutions",
+                kilobytes(file.toFile().length()),
+                "under 400 kB");
+        row(
+                "  peak heap while it is made and written",
+                peakHeap(() ->
+                        Exporter.export(Edition.of(PuzzleTimes.book(100)), folder.resolve("more"), Progress.SILENT)),
+                "under 400 MB");
     }
 
     private void press(Path folder) {

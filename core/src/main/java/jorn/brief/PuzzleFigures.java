@@ -37,7 +37,7 @@ final class PuzzleFigures {
     private static List<Figure> figures(Squares squares, int places, Room room) {
         Box area = new Box(0, 0, room.width(), room.height());
         Box face = PuzzlePlaces.of(area, places, room.pitch(), false).get(0).face();
-        Box all = PuzzlePlaces.squares(squares, face, room.pitch());
+        Box all = PuzzlePlaces.squares(squares, face, room.pitch()).inset(PuzzlePlaces.EDGE);
         boolean wide = all.width() / squares.across() < all.height() / squares.down();
         Figure space = Figure.given(
                 "puzzle.room",

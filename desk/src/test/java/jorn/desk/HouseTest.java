@@ -163,6 +163,7 @@ class HouseTest {
                 "store");
         room(
                 "print.export",
+                "puzzle",
                 "check",
                 "press",
                 "print.reception",

@@ -10,6 +10,7 @@ import jorn.art.Target;
 import jorn.block.puzzle.PuzzleFace.PuzzlePaper;
 import jorn.layout.Align;
 import jorn.layout.Flow;
+import jorn.layout.Hand;
 import jorn.layout.Lack;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
@@ -23,6 +24,7 @@ import jorn.puzzle.Grade;
 import jorn.puzzle.Puzzle;
 import jorn.puzzle.PuzzleRules;
 import jorn.puzzle.PuzzleRules.Squares;
+import jorn.puzzle.number.NumberPuzzle;
 import jorn.puzzle.number.NumberRules;
 import jorn.puzzle.run.Making;
 import jorn.puzzle.run.PageUse;
@@ -38,6 +40,7 @@ import jorn.say.Message;
 import jorn.say.Wording;
 import jorn.style.LetterForm;
 import jorn.text.LineBreaker;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The puzzles of a page, or their solutions, as the run's source gives them.
@@ -242,6 +245,38 @@ public record PuzzleBlock(@Label("block.puzzles.ornament") boolean ornament) imp
                 && !shown.small()
                 && !CrissCrossFace.hasRoom(c, face, new PuzzlePaper(pen, flow, false, false));
         return clues ? Optional.of(Lack.of(Message.of("block.puzzles.clues"))) : Optional.empty();
+    }
+
+    /** Somebody has begun to solve the first number placement. */
+    @Override
+    public void fillIn(Box area, Flow flow, Hand hand) {
+        Shown shown = shown(flow);
+        if (shown.solved()
+                || shown.puzzles().isEmpty()
+                || !(made(shown.puzzles().get(0)) instanceof NumberPuzzle p)) {
+            return;
+        }
+        StyledPen pen = StyledPen.measuring(flow);
+        Box face =
+                PuzzlePlaces.of(area, shown.places(), pen.step(), false).get(0).face();
+        int n = p.grid().size();
+        SquarePen squares = new SquarePen(new PuzzlePaper(pen, flow, false, false), face, n, n);
+        for (int cell = 0; cell < n * n; cell++) {
+            int row = cell / n;
+            if (p.given(row, cell % n) == 0 && cell * 7 % 5 < 2) {
+                Box at = squares.square(row, cell % n);
+                hand.write(
+                        Integer.toString(p.solved(row, cell % n)), at, at.centreY() + at.height() * 0.2, Align.CENTRE);
+            }
+        }
+    }
+
+    private static @Nullable Puzzle made(PuzzleRef ref) {
+        try {
+            return ref.puzzle().orElse(null);
+        } catch (Trouble t) {
+            return null;
+        }
     }
 
     @Override

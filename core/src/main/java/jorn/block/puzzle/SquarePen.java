@@ -10,6 +10,7 @@ import jorn.layout.Align;
 import jorn.layout.Grid;
 import jorn.layout.StyledPen;
 import jorn.layout.StyledPen.Lettering;
+import jorn.puzzle.run.PuzzlePlaces;
 import jorn.style.LetterForm;
 import jorn.text.Face;
 import jorn.text.Typeface.Style;
@@ -39,11 +40,12 @@ final class SquarePen {
      */
     SquarePen(PuzzlePaper sheet, Box room, double across, double down) {
         this.sheet = sheet;
-        this.side = Math.min(room.width() / across, room.height() / down);
+        Box inside = room.inset(PuzzlePlaces.EDGE);
+        this.side = Math.min(inside.width() / across, inside.height() / down);
         // Among several solutions they stand where their number does; alone in the middle, a little high.
         this.at = Box.orEmpty(
-                sheet.small() ? room.x() : room.centreX() - side * across / 2,
-                sheet.small() ? room.y() : room.y() + (room.height() - side * down) * HIGH,
+                sheet.small() ? inside.x() : inside.centreX() - side * across / 2,
+                sheet.small() ? inside.y() : inside.y() + (inside.height() - side * down) * HIGH,
                 side * across,
                 side * down);
     }

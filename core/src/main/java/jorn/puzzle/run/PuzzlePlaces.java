@@ -43,6 +43,9 @@ public final class PuzzlePlaces {
     private static final int MOST_WORD_COLUMNS = 4;
     private static final double WORD_LINE = 0.85;
 
+    /** So far half of the strongest line reaches beyond the squares. */
+    public static final double EDGE = 1.5;
+
     private PuzzlePlaces() {}
 
     /**
@@ -127,7 +130,7 @@ public final class PuzzlePlaces {
 
     /** The side of a square. */
     public static double side(Squares of, Box face, double pitch) {
-        Box room = squares(of, face, pitch);
+        Box room = squares(of, face, pitch).inset(EDGE);
         return Math.min(room.width() / of.across(), room.height() / of.down());
     }
 

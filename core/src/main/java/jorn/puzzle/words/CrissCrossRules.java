@@ -81,17 +81,17 @@ public record CrissCrossRules(
 
     @Override
     public Puzzle make(PuzzleOrder order) {
-        List<Entry> all = WordList.of(words, language, size).orRefuse().entries();
+        WordList all = WordList.of(words, language, size).orRefuse();
         CrissCrossMaker best = new CrissCrossMaker(size, order.dice(0));
         for (int attempt = 0; attempt < TRIES; attempt++) {
             Dice dice = order.dice(attempt);
             CrissCrossMaker maker = new CrissCrossMaker(size, dice);
-            lay(maker, dealt(all, order), dice);
+            lay(maker, all.dealt(order, count, false), dice);
             boolean better = maker.laid() > best.laid() || (maker.laid() == best.laid() && maker.area() < best.area());
             best = better ? maker : best;
         }
         if (best.laid() < 2) {
-            throw Trouble.of("puzzle.criss-cross.nothing-crosses", all.size());
+            throw Trouble.of("puzzle.criss-cross.nothing-crosses", all.entries().size());
         }
         return best.puzzle(order.grade());
     }
@@ -105,18 +105,6 @@ public record CrissCrossRules(
         while (led && !left.isEmpty()) {
             led = left.removeIf(maker::lay);
         }
-    }
-
-    /** The words of one puzzle: the list is gone through from puzzle to puzzle. */
-    private List<Entry> dealt(List<Entry> all, PuzzleOrder order) {
-        List<Entry> shuffled = new ArrayList<>(all);
-        Dice.of(order.runSeed()).shuffle(shuffled);
-        int from = (int) ((long) order.turn() * count % shuffled.size());
-        List<Entry> own = new ArrayList<>();
-        for (int i = 0; i < Math.min(count, shuffled.size()); i++) {
-            own.add(shuffled.get((from + i) % shuffled.size()));
-        }
-        return own;
     }
 
     @Override

@@ -9,6 +9,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 import jorn.measure.Trouble;
+import jorn.puzzle.Dice;
+import jorn.puzzle.PuzzleOrder;
 import jorn.say.Message;
 
 /**
@@ -106,6 +108,26 @@ record WordList(List<Entry> entries, List<Message> cautions) {
                     : Trouble.of(cautions.get(0), Message.of("puzzle.words.none.do"));
         }
         return this;
+    }
+
+    /**
+     * The words of one puzzle: the list, in an order of chance, is gone through from puzzle to puzzle.
+     *
+     * @param count so many, or fewer where there are not as many
+     * @param apart whether one that can be read inside another must not be with it
+     */
+    List<Entry> dealt(PuzzleOrder order, int count, boolean apart) {
+        List<Entry> shuffled = new ArrayList<>(entries);
+        Dice.of(order.runSeed()).shuffle(shuffled);
+        List<Entry> own = new ArrayList<>();
+        int from = (int) ((long) order.turn() * count % shuffled.size());
+        for (int i = 0; i < shuffled.size() && own.size() < count; i++) {
+            Entry next = shuffled.get((from + i) % shuffled.size());
+            if (!apart || own.stream().noneMatch(next::clashesWith)) {
+                own.add(next);
+            }
+        }
+        return own;
     }
 
     /** The letters and figures of a text, as capitals; all else is passed over. */

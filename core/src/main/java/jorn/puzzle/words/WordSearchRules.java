@@ -100,7 +100,7 @@ public record WordSearchRules(
 
     @Override
     public Puzzle make(PuzzleOrder order) {
-        List<Entry> own = dealt(list().orRefuse().entries(), order);
+        List<Entry> own = list().orRefuse().dealt(order, count, true);
         List<String> said = WordList.letters(sentence, Locale.forLanguageTag(language));
         List<Direction> ways = Direction.of(directions, backwards, order.grade());
         // What is too much for the square is left to other puzzles, a word at a time.
@@ -132,21 +132,6 @@ public record WordSearchRules(
             return Optional.empty();
         }
         return maker.fill(said).map(letters -> new WordSearch(letters, maker.hidden(), sentence.strip(), grade));
-    }
-
-    /** The words of one puzzle: the list is gone through from puzzle to puzzle, and none that can be read in another is with it. */
-    private List<Entry> dealt(List<Entry> all, PuzzleOrder order) {
-        List<Entry> shuffled = new ArrayList<>(all);
-        Dice.of(order.runSeed()).shuffle(shuffled);
-        List<Entry> own = new ArrayList<>();
-        int from = (int) ((long) order.turn() * count % shuffled.size());
-        for (int i = 0; i < shuffled.size() && own.size() < count; i++) {
-            Entry next = shuffled.get((from + i) % shuffled.size());
-            if (own.stream().noneMatch(next::clashesWith)) {
-                own.add(next);
-            }
-        }
-        return own;
     }
 
     @Override

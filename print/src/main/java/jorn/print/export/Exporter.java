@@ -25,6 +25,7 @@ import jorn.measure.Trouble;
 import jorn.press.PressProfile;
 import jorn.print.pdf.PdfSink;
 import jorn.print.pdf.PdfTerms;
+import jorn.puzzle.run.Hurry;
 import jorn.say.Message;
 import jorn.say.Wording;
 import jorn.store.SafeFile;
@@ -56,6 +57,10 @@ public final class Exporter {
 
     /** Writes the files of a hand-over; see {@link #export(Edition, Path, Progress)}. */
     public static List<WrittenFile> export(Edition edition, Handover handover, Path folder, Progress progress) {
+        if (Hurry.isOn()) {
+            // There a page shows what is not made yet as not made; nothing of that may be written.
+            throw new IllegalStateException("files are written beside the interface thread");
+        }
         return new Exporter(edition, handover, progress).run(folder);
     }
 
