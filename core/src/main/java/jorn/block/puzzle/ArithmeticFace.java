@@ -75,7 +75,7 @@ final class ArithmeticFace implements PuzzleFace<SumSheet> {
             }
         }
         if (!solved) {
-            new SquarePen(sheet, in, 1, 1).lines(lines.build(), 0.6, Role.TEXT);
+            sheet.lines(lines.build(), 0.6, Role.TEXT);
         }
     }
 }

@@ -17,7 +17,6 @@ import jorn.text.Voice;
 
 /** Words interlocked: their squares, each first one with a number, and the clues below in two columns, across and down. */
 final class CrissCrossFace implements PuzzleFace<CrissCross> {
-    private static final double CLUES = 0.42;
     private static final double NUMBER = 0.3;
     private static final double LARGER = 1.3;
     private static final double LEADING = 1.25;
@@ -25,7 +24,7 @@ final class CrissCrossFace implements PuzzleFace<CrissCross> {
 
     @Override
     public void draw(CrissCross puzzle, Box in, boolean solved, PuzzlePaper sheet) {
-        double below = sheet.small() ? 0 : in.height() * CLUES;
+        double below = sheet.small() ? 0 : in.height() * CrissCross.CLUES;
         Box above = Box.orEmpty(in.x(), in.y(), in.width(), in.height() - below);
         double most = LARGEST_SQUARE * Math.max(puzzle.columns(), puzzle.rows());
         Box room = Box.orEmpty(
@@ -104,7 +103,7 @@ final class CrissCrossFace implements PuzzleFace<CrissCross> {
     /** Whether all clues have room. */
     static boolean hasRoom(CrissCross puzzle, Box in, PuzzlePaper sheet) {
         double width = (in.width() - sheet.pitch()) / 2;
-        return tallest(puzzle, width, Grid.SMALLEST_TYPE, sheet) <= in.height() * CLUES;
+        return tallest(puzzle, width, Grid.SMALLEST_TYPE, sheet) <= in.height() * CrissCross.CLUES;
     }
 
     private static List<Line> lines(CrissCross puzzle, boolean across, double width, double size, PuzzlePaper sheet) {

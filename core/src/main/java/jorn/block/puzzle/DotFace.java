@@ -34,7 +34,7 @@ final class DotFace implements PuzzleFace<DotPicture> {
         if (solved) {
             Path.Builder line = Path.builder().move(dots.get(0)[0], dots.get(0)[1]);
             dots.stream().skip(1).forEach(d -> line.line(d[0], d[1]));
-            new SquarePen(sheet, in, 1, 1).lines(line.close().build(), sheet.small() ? 0.8 : 1.2, Role.TEXT);
+            sheet.lines(line.close().build(), sheet.small() ? 0.8 : 1.2, Role.TEXT);
         }
         if (sheet.small()) {
             return;

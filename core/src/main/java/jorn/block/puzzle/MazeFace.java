@@ -22,13 +22,12 @@ final class MazeFace implements PuzzleFace<Maze> {
         double y = in.y() + Math.max(scale, Math.min((in.height() - maze.height() * scale) / 2, scale + sheet.pitch()));
         double weight = Math.max(THINNEST, Math.min(THICKEST, scale * WALL));
         List<double[]> way = maze.way();
-        SquarePen pen = new SquarePen(sheet, in, 1, 1);
         if (solved) {
-            pen.lines(placed(line(way), x, y, scale, 0), Math.max(1, scale * WAY), Role.ACCENT);
+            sheet.lines(placed(line(way), x, y, scale, 0), Math.max(1, scale * WAY), Role.ACCENT);
         }
         Path.Builder walls = Path.builder();
         maze.walls().forEach(w -> walls.path(placed(w, x, y, scale, weight / 2)));
-        pen.lines(walls.build(), weight, Role.TEXT);
+        sheet.lines(walls.build(), weight, Role.TEXT);
         arrow(way.get(0), way.get(1), true, x, y, scale, sheet);
         int last = way.size() - 1;
         if (maze.endsInside()) {

@@ -1,6 +1,10 @@
 package jorn.block.puzzle;
 
+import java.util.List;
 import jorn.art.Box;
+import jorn.art.Mark;
+import jorn.art.Palette.Role;
+import jorn.art.Path;
 import jorn.layout.Flow;
 import jorn.layout.StyledPen;
 import jorn.puzzle.Puzzle;
@@ -18,6 +22,11 @@ interface PuzzleFace<P extends Puzzle> {
     record PuzzlePaper(StyledPen pen, Flow flow, boolean letters, boolean small) {
         double pitch() {
             return pen.step();
+        }
+
+        /** Many lines as one mark. */
+        void lines(Path path, double weight, Role role) {
+            pen.add(List.of(new Mark.Stroke(path, weight, flow.palette().lineInk(role, weight))));
         }
     }
 

@@ -2,7 +2,6 @@ package jorn.block.puzzle;
 
 import jorn.art.Box;
 import jorn.art.Ink;
-import jorn.art.Mark;
 import jorn.art.Palette.Role;
 import jorn.art.Path;
 import jorn.block.puzzle.PuzzleFace.PuzzlePaper;
@@ -71,10 +70,8 @@ final class SquarePen {
         return Math.max(2 * FINEST, Math.min(STRONGEST, side * STRONG));
     }
 
-    /** Many lines as one mark. */
     void lines(Path path, double weight, Role role) {
-        Ink ink = sheet.flow().palette().lineInk(role, weight);
-        sheet.pen().add(java.util.List.of(new Mark.Stroke(path, weight, ink)));
+        sheet.lines(path, weight, role);
     }
 
     void fill(double row, double column, Ink ink) {

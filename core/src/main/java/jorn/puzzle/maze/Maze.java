@@ -209,7 +209,11 @@ public final class Maze implements Puzzle {
     /** By the rooms on the way and the dead ends together. */
     @Override
     public Grade grade() {
-        int effort = length() + deadEnds;
+        return gradeOf(length() + deadEnds);
+    }
+
+    /** The grade of an effort, which is rooms on the way and dead ends together. */
+    static Grade gradeOf(int effort) {
         for (int i = 0; i < EFFORT.length; i++) {
             if (effort <= EFFORT[i]) {
                 return Grade.of(i + 1);

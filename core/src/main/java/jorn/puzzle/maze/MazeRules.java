@@ -3,6 +3,8 @@ package jorn.puzzle.maze;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.Shape;
 import java.awt.geom.Rectangle2D;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import jorn.measure.Trouble;
 import jorn.puzzle.Grade;
@@ -38,6 +40,19 @@ public record MazeRules(
         @Label("puzzle.maze-form.shape")
         SHAPE
     }
+
+    private record FieldKey(MazeForm form, String shape, int wide) {}
+
+    private static final int FIELDS_KEPT = 64;
+
+    private static final Map<FieldKey, MazeField> FIELDS = new LinkedHashMap<>(16, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<FieldKey, MazeField> eldest) {
+            return size() > FIELDS_KEPT;
+        }
+    };
 
     private static final int SMALLEST = 5;
     private static final int LARGEST = 60;
@@ -86,10 +101,7 @@ public record MazeRules(
         if (across == 0) {
             return Grade.FIERCE;
         }
-        double effort = field(across).rooms().size() * MOST_EFFORT;
-        return effort > 500
-                ? Grade.FIERCE
-                : effort > 280 ? Grade.HARD : effort > 140 ? Grade.TRICKY : effort > 65 ? Grade.STEADY : Grade.GENTLE;
+        return Maze.gradeOf((int) (field(across).rooms().size() * MOST_EFFORT));
     }
 
     @Override
@@ -117,7 +129,15 @@ public record MazeRules(
         return wide;
     }
 
+    /** The field; kept, as it is asked for its size again and again. */
     private MazeField field(int wide) {
+        FieldKey key = new FieldKey(form, form == MazeForm.SHAPE ? shape : "", wide);
+        synchronized (FIELDS) {
+            return FIELDS.computeIfAbsent(key, k -> fresh(wide));
+        }
+    }
+
+    private MazeField fresh(int wide) {
         return switch (form) {
             case RECTANGLE -> SquareField.rectangle(wide, (int) Math.round(wide * TALL));
             case ROUND -> RingField.of(Math.max(2, (wide - 2) / 2));

@@ -1,6 +1,8 @@
 package jorn.puzzle.run;
 
+import java.lang.ref.SoftReference;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -11,6 +13,7 @@ import java.util.Set;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
 import jorn.measure.Trouble;
 import jorn.puzzle.Dice;
 import jorn.puzzle.Puzzle;
@@ -25,17 +28,20 @@ public final class PuzzleSet {
     private static final int KEPT = 12;
     private static final int MOST_ALIKE = 300;
 
-    private static final Map<Making, PuzzleSet> SETS = new LinkedHashMap<>(16, 0.75f, true) {
+    private static final Map<Making, SoftReference<PuzzleSet>> SETS = new LinkedHashMap<>(16, 0.75f, true) {
         private static final long serialVersionUID = 1L;
 
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Making, PuzzleSet> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Making, SoftReference<PuzzleSet>> eldest) {
             return size() > KEPT;
         }
     };
 
     private final Making making;
     private final List<Wanted> wanted;
+    /** The order in which they are made. */
+    private final int[] turns;
+
     private final Map<Integer, Made> made = new HashMap<>();
     private final Map<Object, String> likenesses = new HashMap<>();
     /** Held while one is made; the rest of this can be asked meanwhile. */
@@ -50,31 +56,32 @@ public final class PuzzleSet {
     private PuzzleSet(Making making) {
         this.making = making;
         this.wanted = making.wanted();
-        // Those that were exchanged or pinned are chosen already; what comes by itself keeps clear of them.
-        making.chosen().forEach((key, choice) -> {
-            for (int i = 0; i < wanted.size(); i++) {
-                if (wanted.get(i).key().equals(key) && wanted.get(i).grade().isPresent()) {
-                    PuzzleOrder order = making.orderOf(wanted.get(i)).seeded(choice.seed());
-                    Made one = tried(() -> making.rules().make(order));
-                    made.put(i, one);
-                    one.puzzle().ifPresent(p -> likenesses.put(p.likeness(), key));
-                }
-            }
-        });
+        // Those that were exchanged or pinned come first, so that what comes by itself keeps clear of them.
+        this.turns = IntStream.range(0, wanted.size())
+                .boxed()
+                .sorted(Comparator.comparing(
+                        (Integer i) -> chosen(wanted.get(i)).isEmpty()))
+                .mapToInt(Integer::intValue)
+                .toArray();
+    }
+
+    /** How somebody has chosen a puzzle, where somebody has. */
+    private Optional<PuzzleChoice> chosen(Wanted one) {
+        return one.grade().isEmpty()
+                ? Optional.empty()
+                : Optional.ofNullable(making.chosen().get(one.key()));
     }
 
     /** The puzzles of a making; the same set for equal ones, as long as anybody has need of it. */
     public static PuzzleSet of(Making making) {
         synchronized (SETS) {
-            PuzzleSet known = SETS.get(making);
-            if (known != null) {
-                return known;
+            SoftReference<PuzzleSet> known = SETS.get(making);
+            PuzzleSet set = known == null ? null : known.get();
+            if (set == null) {
+                set = new PuzzleSet(making);
+                SETS.put(making, new SoftReference<>(set));
             }
-        }
-        PuzzleSet fresh = new PuzzleSet(making);
-        synchronized (SETS) {
-            PuzzleSet other = SETS.putIfAbsent(making, fresh);
-            return other == null ? fresh : other;
+            return set;
         }
     }
 
@@ -164,12 +171,15 @@ public final class PuzzleSet {
     private void step() {
         hand.lock();
         try {
-            while (next < wanted.size() && isMade(next)) {
+            if (next < turns.length) {
+                int index = turns[next];
+                Wanted one = wanted.get(index);
+                keep(
+                        index,
+                        tried(() -> one.grade().isEmpty()
+                                ? own(one)
+                                : chosen(one).map(c -> chosen(one, c)).orElseGet(() -> fresh(one))));
                 next++;
-            }
-            if (next < wanted.size()) {
-                Wanted one = wanted.get(next);
-                keep(next, one.grade().isEmpty() ? tried(() -> own(one)) : tried(() -> fresh(one)));
             }
         } finally {
             hand.unlock();
@@ -202,12 +212,22 @@ public final class PuzzleSet {
         return puzzle;
     }
 
+    private Puzzle chosen(Wanted one, PuzzleChoice choice) {
+        Puzzle puzzle = make(making.orderOf(one).seeded(choice.seed()));
+        likenesses.put(puzzle.likeness(), one.key());
+        return puzzle;
+    }
+
+    private Puzzle make(PuzzleOrder order) {
+        return MadePuzzles.of(making.rules(), order);
+    }
+
     /** One that is like no other. */
     private Puzzle fresh(Wanted one) {
         PuzzleOrder order = making.orderOf(one);
         long seed = order.seed();
         for (int i = 0; i < MOST_ALIKE; i++) {
-            Puzzle puzzle = making.rules().make(order.seeded(seed));
+            Puzzle puzzle = make(order.seeded(seed));
             if (likenesses.putIfAbsent(puzzle.likeness(), one.key()) == null) {
                 return puzzle;
             }
@@ -235,7 +255,7 @@ public final class PuzzleSet {
         long seed = choice(index).seed();
         for (int i = 0; i < MOST_ALIKE; i++) {
             seed = Dice.seed(seed, 1);
-            if (there.add(making.rules().make(making.orderOf(one).seeded(seed)).likeness())) {
+            if (there.add(make(making.orderOf(one).seeded(seed)).likeness())) {
                 return new PuzzleChoice(seed, false);
             }
         }
@@ -246,16 +266,16 @@ public final class PuzzleSet {
     /** The choice that a puzzle stands for as it is, to be pinned. */
     public PuzzleChoice choice(int index) {
         Wanted one = wanted.get(index);
-        PuzzleChoice own = making.chosen().get(one.key());
-        if (own != null) {
-            return own;
+        Optional<PuzzleChoice> own = chosen(one);
+        if (own.isPresent()) {
+            return own.get();
         }
         PuzzleOrder order = making.orderOf(one);
         long seed = order.seed();
         Object likeness = get(index).likeness();
         // It may be one of the tries after the first, where that was like another one.
         for (int i = 0; i < MOST_ALIKE; i++) {
-            if (making.rules().make(order.seeded(seed)).likeness().equals(likeness)) {
+            if (make(order.seeded(seed)).likeness().equals(likeness)) {
                 return new PuzzleChoice(seed, false);
             }
             seed = Dice.seed(seed, 1);

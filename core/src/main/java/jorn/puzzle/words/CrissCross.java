@@ -16,6 +16,9 @@ import jorn.puzzle.Puzzle;
  * @param grade gentle where first letters are given
  */
 public record CrissCross(int rows, int columns, List<LaidWord> words, Grade grade) implements Puzzle {
+    /** Share of the height that clues take below the squares. */
+    public static final double CLUES = 0.42;
+
     /**
      * A word and where it lies.
      *

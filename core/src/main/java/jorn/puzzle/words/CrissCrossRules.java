@@ -37,9 +37,6 @@ public record CrissCrossRules(
     private static final int MOST_COUNT = 40;
     private static final int TRIES = 30;
 
-    /** Share of the height that clues take. */
-    private static final double CLUES = 0.42;
-
     public CrissCrossRules {
         size = size == null ? Integer.valueOf(CUSTOMARY) : size;
         words = OfWords.checked(words);
@@ -114,7 +111,7 @@ public record CrissCrossRules(
 
     @Override
     public Optional<Squares> squares() {
-        return Optional.of(new Squares(size, size, 0.62, 0, CLUES));
+        return Optional.of(new Squares(size, size, 0.62, 0, CrissCross.CLUES));
     }
 
     @Override

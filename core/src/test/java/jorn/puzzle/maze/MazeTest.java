@@ -34,29 +34,7 @@ class MazeTest {
         g.scale(scale, scale);
         g.setStroke(new java.awt.BasicStroke(2.4f / scale));
         for (Path wall : maze.walls()) {
-            var line = new java.awt.geom.Path2D.Double();
-            wall.walk(new Path.Walker() {
-                @Override
-                public void move(double x, double y) {
-                    line.moveTo(x, y);
-                }
-
-                @Override
-                public void line(double x, double y) {
-                    line.lineTo(x, y);
-                }
-
-                @Override
-                public void curve(double x1, double y1, double x2, double y2, double x, double y) {
-                    line.curveTo(x1, y1, x2, y2, x, y);
-                }
-
-                @Override
-                public void close() {
-                    line.closePath();
-                }
-            });
-            g.draw(line);
+            g.draw(wall.asShape());
         }
         g.dispose();
         boolean[][] walls = new boolean[high][wide];

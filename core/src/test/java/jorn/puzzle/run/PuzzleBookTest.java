@@ -219,6 +219,19 @@ class PuzzleBookTest {
         assertNotEquals(choice.seed(), after.another(3).seed(), "and again another one");
     }
 
+    /** Made first, but not before somebody asks: a window must not wait for them. */
+    @Test
+    void exchangedPuzzlesAreMadeFirstButNotWhileTheBookIsLaidOut() {
+        Making making =
+                Making.of(NumberRules.of(9), 10, 76_543).withChosen(Map.of("3-2", new PuzzleChoice(12_345L, false)));
+        PuzzleSet set = PuzzleSet.of(making);
+        assertEquals(0, set.count());
+        set.get(0);
+        assertEquals(2, set.count());
+        assertTrue(set.ready(5).isPresent(), "the second of the third grade");
+        assertTrue(set.ready(1).isEmpty());
+    }
+
     @Test
     void pinnedPuzzlesStayWhenAllOthersAreMadeAnew() {
         Making making = Making.of(NumberRules.of(6), 10, 5);

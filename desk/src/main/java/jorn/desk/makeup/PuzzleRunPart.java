@@ -2,10 +2,9 @@ package jorn.desk.makeup;
 
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Function;
+import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import jorn.book.PuzzleRuns;
@@ -23,6 +22,8 @@ import jorn.measure.Unit;
 import jorn.puzzle.Grade;
 import jorn.puzzle.PuzzleRules;
 import jorn.puzzle.dots.DotRules;
+import jorn.puzzle.maze.MazeRules;
+import jorn.puzzle.maze.MazeRules.MazeForm;
 import jorn.puzzle.number.BoxGrid;
 import jorn.puzzle.number.NumberRules;
 import jorn.puzzle.run.Making.GradeOrder;
@@ -31,6 +32,7 @@ import jorn.puzzle.run.PageUse;
 import jorn.puzzle.run.PageUse.SolutionPlace;
 import jorn.puzzle.run.PuzzlePlaces;
 import jorn.puzzle.run.Puzzles;
+import jorn.puzzle.shape.Silhouettes;
 import jorn.puzzle.shape.SvgOutline;
 import jorn.puzzle.words.OfWords;
 import jorn.say.Message;
@@ -144,11 +146,31 @@ final class PuzzleRunPart {
             own(n);
         }
         if (rules instanceof DotRules d) {
+            silhouettes(d.shapes(), name -> {
+                List<String> all = new ArrayList<>(d.shapes());
+                if (!all.remove(name)) {
+                    all.add(name);
+                }
+                work.remake(m -> m.ruled(d.withShapes(all)));
+            });
             outlines(d);
+        }
+        if (rules instanceof MazeRules maze && maze.form() == MazeForm.SHAPE) {
+            silhouettes(List.of(maze.shape()), name -> work.remake(m -> m.ruled(maze.withShape(name))));
         }
         for (Message caution : rules.cautions()) {
             slip.say(caution.text());
         }
+    }
+
+    /** The shapes that ship, by name. */
+    private void silhouettes(List<String> chosen, Consumer<String> take) {
+        List<Button> words = new ArrayList<>();
+        for (String id : Silhouettes.names()) {
+            String name = Wording.of("puzzle.silhouette." + id);
+            words.add(slip.word(name, "puzzle-shape-" + id, name, chosen.contains(id), () -> take.accept(id)));
+        }
+        slip.words(Wording.of("desk.puzzles.silhouettes"), words);
     }
 
     private void words(OfWords of) {
@@ -225,7 +247,7 @@ final class PuzzleRunPart {
         }
         slip.words(
                 Wording.of("desk.puzzles.order"),
-                choices(
+                slip.choices(
                         GradeOrder.values(),
                         "puzzle-order-",
                         o -> Wording.of("puzzle.order." + o.name().toLowerCase(Locale.ROOT)),
@@ -240,18 +262,6 @@ final class PuzzleRunPart {
             counts.set(grade.ordinal(), n);
             return m.withCounts(counts);
         });
-    }
-
-    private <T extends Enum<T>> List<Button> choices(
-            T[] all, String id, Function<T, String> name, T chosen, java.util.function.Consumer<T> take) {
-        return Arrays.stream(all)
-                .map(each -> slip.word(
-                        name.apply(each),
-                        id + each.name().toLowerCase(Locale.ROOT),
-                        name.apply(each),
-                        each == chosen,
-                        () -> take.accept(each)))
-                .toList();
     }
 
     private void pages() {
@@ -285,7 +295,7 @@ final class PuzzleRunPart {
         PageUse use = now.use();
         slip.words(
                 Wording.of("desk.puzzles.solutions"),
-                choices(
+                slip.choices(
                         SolutionPlace.values(),
                         "puzzle-solutions-",
                         s -> Wording.of("puzzle.solutions." + s.name().toLowerCase(Locale.ROOT)),

@@ -1,12 +1,10 @@
 package jorn.desk.makeup;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import javafx.scene.control.Button;
 import jorn.art.Picture;
 import jorn.block.picture.Decoration;
@@ -29,7 +27,6 @@ import jorn.puzzle.run.Puzzles;
 import jorn.puzzle.run.Solutions;
 import jorn.say.Wording;
 import jorn.store.ItemFile;
-import org.jspecify.annotations.Nullable;
 
 /** The run of the page that is looked at: how often it comes, where it begins, how it is numbered, what repeats it. */
 final class RunSlip extends Slip {
@@ -196,18 +193,6 @@ final class RunSlip extends Slip {
                         },
                         run.start(),
                         s -> work.changeRun(r -> r.withStart(s))));
-    }
-
-    private <T extends Enum<T>> List<Button> choices(
-            T[] all, String id, Function<T, String> name, @Nullable T now, Consumer<T> take) {
-        return Arrays.stream(all)
-                .map(each -> word(
-                        name.apply(each),
-                        id + each.name().toLowerCase(Locale.ROOT),
-                        name.apply(each),
-                        each == now,
-                        () -> take.accept(each)))
-                .toList();
     }
 
     private void backs() {

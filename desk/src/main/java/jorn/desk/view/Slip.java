@@ -1,8 +1,11 @@
 package jorn.desk.view;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
@@ -19,6 +22,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jorn.measure.Trouble;
 import jorn.say.Wording;
+import org.jspecify.annotations.Nullable;
 
 /** A slip of paper with settings or choices, standing beside the thing that they belong to. */
 public class Slip extends VBox {
@@ -179,6 +183,24 @@ public class Slip extends VBox {
         Button button = Labels.oneOf(name, help, chosen, () -> attempt(choose));
         button.setId(id);
         return button;
+    }
+
+    /**
+     * A word for each of several things to choose from.
+     *
+     * @param id of each begins so
+     * @param now the present one, if there is one
+     */
+    public final <T extends Enum<T>> List<Button> choices(
+            T[] all, String id, Function<T, String> name, @Nullable T now, Consumer<T> take) {
+        return Arrays.stream(all)
+                .map(each -> word(
+                        name.apply(each),
+                        id + each.name().toLowerCase(Locale.ROOT),
+                        name.apply(each),
+                        each == now,
+                        () -> take.accept(each)))
+                .toList();
     }
 
     /** Something to do that is named by a word, to stand in a row of them. */

@@ -15,6 +15,8 @@ import javafx.scene.input.KeyCode;
 import jorn.book.PuzzleRuns;
 import jorn.book.Starter;
 import jorn.puzzle.Puzzle;
+import jorn.puzzle.dots.DotRules;
+import jorn.puzzle.maze.MazeRules;
 import jorn.puzzle.number.NumberRules;
 import jorn.puzzle.run.Making;
 import jorn.puzzle.run.PageUse.SolutionPlace;
@@ -145,6 +147,21 @@ class PuzzleUiTest extends WindowTest {
         takeIn(folder.resolve("words.txt"));
         assertEquals(5, ((WordSearchRules) puzzles().making().rules()).words().size());
         made();
+    }
+
+    @Test
+    void shapesOfMazesAndDotsAreChosenByName() throws Exception {
+        book();
+        clickOn("#subject-run");
+        clickOn("#puzzle-kind-maze");
+        clickOn("#puzzle-form-3");
+        clickOn("#puzzle-shape-butterfly");
+        assertEquals("butterfly", ((MazeRules) puzzles().making().rules()).shape());
+        clickOn("#puzzle-kind-dots");
+        clickOn("#puzzle-shape-fish");
+        clickOn("#puzzle-shape-skep");
+        clickOn("#puzzle-shape-fish");
+        assertEquals(List.of("skep"), ((DotRules) puzzles().making().rules()).shapes());
     }
 
     @Test
