@@ -21,7 +21,7 @@ import jorn.say.Wording;
  *
  * @param form what its rooms are
  * @param across rooms across, 5 to 60; 0 for what the grade needs
- * @param shape of mazes inside a shape: a letter or several, or the name of an outline that ships
+ * @param shape of mazes inside a shape: a letter, or the name of an outline that ships
  */
 @RecordBuilder
 public record MazeRules(
@@ -57,7 +57,6 @@ public record MazeRules(
     private static final int SMALLEST = 5;
     private static final int LARGEST = 60;
     private static final int MOST_TRIES = 300;
-    private static final int MOST_LETTERS = 12;
 
     /** A page is a quarter higher than wide, without its heading. */
     private static final double TALL = 1.2;
@@ -68,6 +67,9 @@ public record MazeRules(
     /** No way through so many rooms with all its dead ends counts more than this share of them. */
     private static final double MOST_EFFORT = 0.62;
 
+    /** In a shape the way leads from its head to its foot, and arms that it passes by count little. */
+    private static final double MOST_EFFORT_IN_SHAPE = 0.45;
+
     private static final double LONG_WAY = 0.97;
 
     public MazeRules {
@@ -77,8 +79,8 @@ public record MazeRules(
         if (across != 0 && (across < SMALLEST || across > LARGEST)) {
             throw Trouble.of("puzzle.maze.no-such-size", across, SMALLEST, LARGEST);
         }
-        if (!Silhouettes.isShipped(shape) && shape.codePointCount(0, shape.length()) > MOST_LETTERS) {
-            throw Trouble.of("puzzle.maze.long-shape", shape, MOST_LETTERS);
+        if (!Silhouettes.isShipped(shape) && shape.codePointCount(0, shape.length()) > 1) {
+            throw Trouble.of("puzzle.maze.long-shape", shape);
         }
     }
 
@@ -98,10 +100,9 @@ public record MazeRules(
 
     @Override
     public Grade highest() {
-        if (across == 0) {
-            return Grade.FIERCE;
-        }
-        return Maze.gradeOf((int) (field(across).rooms().size() * MOST_EFFORT));
+        int most = across == 0 ? LARGEST : across;
+        double share = form == MazeForm.SHAPE ? MOST_EFFORT_IN_SHAPE : MOST_EFFORT;
+        return Maze.gradeOf((int) (field(most).rooms().size() * share));
     }
 
     @Override

@@ -159,6 +159,19 @@ class MazeTest {
         assertThrows(Trouble.class, () -> MazeRules.of(MazeForm.SHAPE).withShape("a very long shape indeed"));
     }
 
+    /** A thin shape has not the rooms for the hardest mazes, and says so beforehand. */
+    @Test
+    void everyShapeReachesTheGradeThatItSays() {
+        for (String shape : jorn.puzzle.shape.Silhouettes.names()) {
+            MazeRules rules = MazeRules.of(MazeForm.SHAPE).withShape(shape);
+            assertEquals(rules.highest(), make(rules, rules.highest(), 3).grade(), shape);
+        }
+        assertEquals(Grade.HARD, MazeRules.of(MazeForm.SHAPE).withShape("fish").highest());
+        Trouble two = assertThrows(
+                Trouble.class, () -> MazeRules.of(MazeForm.SHAPE).withShape("BEE"), "letters do not hang together");
+        assertTrue(two.what().contains("BEE"));
+    }
+
     @Test
     void theSameOrderMakesTheSameMaze() {
         MazeRules rules = MazeRules.of(MazeForm.HEXAGONS);
