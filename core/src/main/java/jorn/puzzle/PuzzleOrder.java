@@ -1,5 +1,7 @@
 package jorn.puzzle;
 
+import jorn.chance.Dice;
+
 /**
  * What one puzzle of a run is made from.
  *

@@ -55,7 +55,10 @@ class HouseTest {
         // What fills pages, how trees are laid out, the blocks, and the designs made of them.
         room("content", "calendar", "json");
         room("layout", "art", "calendar", "content", "json", "measure", "style", "text");
-        room("puzzle", "art", "content", "json", "measure", "text");
+        room("chance");
+        room("shape", "measure", "text");
+        room("puzzle", "art", "chance", "content", "json", "measure", "shape", "text");
+        room("pattern", "art", "chance", "content", "json", "measure", "shape", "text");
         room("block", "art", "calendar", "code", "json", "layout", "measure", "puzzle", "style", "text");
         room("recipe", "block", "calendar", "json", "layout", "measure", "style", "text");
         // What is decided.

@@ -4,17 +4,17 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.Shape;
 import java.util.ArrayList;
 import java.util.List;
+import jorn.chance.Dice;
 import jorn.measure.Trouble;
-import jorn.puzzle.Dice;
 import jorn.puzzle.Grade;
 import jorn.puzzle.Puzzle;
 import jorn.puzzle.PuzzleOrder;
 import jorn.puzzle.PuzzleRules;
 import jorn.puzzle.dots.DotPicture.Dot;
-import jorn.puzzle.shape.Silhouettes;
-import jorn.puzzle.shape.SvgOutline;
 import jorn.say.Label;
 import jorn.say.Wording;
+import jorn.shape.Silhouettes;
+import jorn.shape.SvgOutline;
 
 /**
  * Dots to be joined.

@@ -10,7 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import jorn.art.Path;
-import jorn.puzzle.Dice;
+import jorn.chance.Dice;
 import jorn.puzzle.Grade;
 import jorn.puzzle.Puzzle;
 import jorn.puzzle.maze.MazeField.Spot;

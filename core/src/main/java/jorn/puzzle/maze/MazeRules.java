@@ -11,10 +11,10 @@ import jorn.puzzle.Grade;
 import jorn.puzzle.Puzzle;
 import jorn.puzzle.PuzzleOrder;
 import jorn.puzzle.PuzzleRules;
-import jorn.puzzle.shape.Silhouettes;
 import jorn.say.Label;
 import jorn.say.SettingKind;
 import jorn.say.Wording;
+import jorn.shape.Silhouettes;
 
 /**
  * Mazes.

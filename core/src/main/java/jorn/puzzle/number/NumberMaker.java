@@ -3,7 +3,7 @@ package jorn.puzzle.number;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.function.Predicate;
-import jorn.puzzle.Dice;
+import jorn.chance.Dice;
 import jorn.puzzle.Grade;
 import jorn.puzzle.PuzzleOrder;
 

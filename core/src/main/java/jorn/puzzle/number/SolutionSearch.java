@@ -2,7 +2,7 @@ package jorn.puzzle.number;
 
 import java.util.ArrayList;
 import java.util.List;
-import jorn.puzzle.Dice;
+import jorn.chance.Dice;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,6 +1,7 @@
 package jorn.puzzle.run;
 
 import java.util.Optional;
+import jorn.content.Hurry;
 import jorn.puzzle.Puzzle;
 
 /** One puzzle of a run, which need not have been made yet. */

@@ -3,7 +3,7 @@ package jorn.puzzle.sums;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import jorn.puzzle.Dice;
+import jorn.chance.Dice;
 
 /**
  * Which squares of a board are written in, and the runs that they make, across and down. Each written square lies in one run of either

@@ -2,7 +2,7 @@ package jorn.puzzle.sums;
 
 import java.util.ArrayList;
 import java.util.List;
-import jorn.puzzle.Dice;
+import jorn.chance.Dice;
 
 /** The figures of a board while they are sought: none twice in a run. */
 final class SumFill {

@@ -2,8 +2,8 @@ package jorn.puzzle.sums;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
+import jorn.chance.Dice;
 import jorn.measure.Trouble;
-import jorn.puzzle.Dice;
 import jorn.puzzle.Grade;
 import jorn.puzzle.Puzzle;
 import jorn.puzzle.PuzzleOrder;

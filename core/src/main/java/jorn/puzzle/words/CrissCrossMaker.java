@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import jorn.puzzle.Dice;
+import jorn.chance.Dice;
 import jorn.puzzle.Grade;
 import jorn.puzzle.words.CrissCross.LaidWord;
 import jorn.puzzle.words.WordList.Entry;

@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
+import jorn.chance.Dice;
 import jorn.measure.Trouble;
-import jorn.puzzle.Dice;
 import jorn.puzzle.PuzzleOrder;
 import jorn.say.Message;
 

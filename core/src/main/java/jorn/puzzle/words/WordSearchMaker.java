@@ -6,7 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import jorn.puzzle.Dice;
+import jorn.chance.Dice;
 import jorn.puzzle.words.WordList.Entry;
 import jorn.puzzle.words.WordSearch.Hidden;
 

@@ -119,18 +119,18 @@ class MazeTest {
         assertEquals(63, field.rooms().size());
         long inner = field.walls().stream().filter(w -> !w.isOuter()).count();
         assertEquals(8 * 7 + 9 * 6, inner);
-        Maze maze = Maze.in(field, 0.8, jorn.puzzle.Dice.of(4));
+        Maze maze = Maze.in(field, 0.8, jorn.chance.Dice.of(4));
         assertEquals(inner + 2 * (9 + 7) - 62 - 2, maze.walls().size());
         MazeField rings = RingField.of(4);
         int doors = rings.walls().size()
-                - Maze.in(rings, 0.8, jorn.puzzle.Dice.of(4)).walls().size();
+                - Maze.in(rings, 0.8, jorn.chance.Dice.of(4)).walls().size();
         assertEquals(rings.rooms().size() - 1 + 1, doors, "and one to come in by");
         MazeField comb = HexField.of(3);
         assertEquals(37, comb.rooms().size(), "1 + 6 + 12 + 18");
         assertEquals(
                 comb.rooms().size() - 1 + 2,
                 comb.walls().size()
-                        - Maze.in(comb, 0.8, jorn.puzzle.Dice.of(4)).walls().size());
+                        - Maze.in(comb, 0.8, jorn.chance.Dice.of(4)).walls().size());
     }
 
     @Test
@@ -162,7 +162,7 @@ class MazeTest {
     /** A thin shape has not the rooms for the hardest mazes, and says so beforehand. */
     @Test
     void everyShapeReachesTheGradeThatItSays() {
-        for (String shape : jorn.puzzle.shape.Silhouettes.names()) {
+        for (String shape : jorn.shape.Silhouettes.names()) {
             MazeRules rules = MazeRules.of(MazeForm.SHAPE).withShape(shape);
             assertEquals(rules.highest(), make(rules, rules.highest(), 3).grade(), shape);
         }

@@ -25,6 +25,7 @@ import jorn.book.Starter;
 import jorn.check.Checker;
 import jorn.check.Finding;
 import jorn.check.Proof;
+import jorn.content.Hurry;
 import jorn.edition.Edition;
 import jorn.json.Json;
 import jorn.measure.Length;

@@ -19,11 +19,11 @@ import jorn.puzzle.maze.MazeRules;
 import jorn.puzzle.number.NumberRules;
 import jorn.puzzle.run.Making;
 import jorn.puzzle.run.Making.GradeOrder;
-import jorn.puzzle.shape.SvgOutline;
 import jorn.puzzle.sums.SumRules;
 import jorn.puzzle.words.CrissCrossRules;
 import jorn.puzzle.words.Direction.Directions;
 import jorn.puzzle.words.WordSearchRules;
+import jorn.shape.SvgOutline;
 import jorn.store.ItemFile;
 import picocli.CommandLine.Option;
 

@@ -32,11 +32,11 @@ import jorn.puzzle.run.PageUse;
 import jorn.puzzle.run.PageUse.SolutionPlace;
 import jorn.puzzle.run.PuzzlePlaces;
 import jorn.puzzle.run.Puzzles;
-import jorn.puzzle.shape.Silhouettes;
-import jorn.puzzle.shape.SvgOutline;
 import jorn.puzzle.words.OfWords;
 import jorn.say.Message;
 import jorn.say.Wording;
+import jorn.shape.Silhouettes;
+import jorn.shape.SvgOutline;
 import jorn.store.ItemFile;
 
 /** On the slip of a run of puzzles: what kind, how many of each grade, how they stand on pages and where their solutions are. */

@@ -19,6 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import jorn.content.Hurry;
 import jorn.desk.benches.Bench;
 import jorn.desk.benches.BriefBench;
 import jorn.desk.benches.CoverBench;
@@ -39,7 +40,6 @@ import jorn.desk.view.Painter;
 import jorn.desk.view.Rail;
 import jorn.desk.view.SlipLayer;
 import jorn.desk.view.Theme;
-import jorn.puzzle.run.Hurry;
 
 /** The window: the rail at the left, the sentence on top, the bench below it, three figures on a thread at the right. */
 public final class DeskWindow {

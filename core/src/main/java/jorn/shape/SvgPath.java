@@ -1,4 +1,4 @@
-package jorn.puzzle.shape;
+package jorn.shape;
 
 import java.awt.geom.Path2D;
 import java.util.ArrayList;

@@ -1,4 +1,4 @@
-package jorn.puzzle.shape;
+package jorn.shape;
 
 import java.awt.Shape;
 import java.awt.geom.Area;
@@ -51,10 +51,10 @@ public final class SvgOutline {
                 }
             }
         } catch (XMLStreamException | NumberFormatException | ArrayIndexOutOfBoundsException e) {
-            throw Trouble.because(e, "puzzle.shape.not-svg", name);
+            throw Trouble.because(e, "shape.not-svg", name);
         }
         if (largest == null) {
-            throw Trouble.of("puzzle.shape.no-line", name);
+            throw Trouble.of("shape.no-line", name);
         }
         return written(Silhouettes.oneHigh(largest), name);
     }
@@ -86,7 +86,7 @@ public final class SvgOutline {
                 points.add(at.clone());
             }
             if (points.size() > MOST_POINTS) {
-                throw Trouble.of("puzzle.shape.too-many-points", name, MOST_POINTS);
+                throw Trouble.of("shape.too-many-points", name, MOST_POINTS);
             }
         }
         StringBuilder text = new StringBuilder();

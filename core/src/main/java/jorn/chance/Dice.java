@@ -1,4 +1,4 @@
-package jorn.puzzle;
+package jorn.chance;
 
 import java.util.List;
 

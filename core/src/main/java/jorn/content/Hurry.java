@@ -1,4 +1,4 @@
-package jorn.puzzle.run;
+package jorn.content;
 
 /**
  * Marks threads that must not wait, such as that of a window: on these, pages show what is not made yet as not made. All other threads wait

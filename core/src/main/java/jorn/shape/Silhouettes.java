@@ -1,4 +1,4 @@
-package jorn.puzzle.shape;
+package jorn.shape;
 
 import java.awt.Shape;
 import java.awt.font.GlyphVector;
@@ -28,6 +28,9 @@ import jorn.text.Typeface.Style;
 public final class Silhouettes {
     private static final Map<String, Path2D> SHIPPED = read();
 
+    /** At which outlines are asked for: large, so that hinting and rounding play no part. */
+    private static final float SIZE = 1000;
+
     private Silhouettes() {}
 
     /** The names of those that ship. */
@@ -49,19 +52,32 @@ public final class Silhouettes {
         if (shipped != null) {
             return shipped;
         }
-        Face face = TypeShelf.able(TypeShelf.typeface("alegreya-sans").face(Style.BOLD), nameOrLetters);
+        return oneHigh(
+                letters(nameOrLetters, TypeShelf.typeface("alegreya-sans").face(Style.BOLD)));
+    }
+
+    /**
+     * The outline of letters, of a size of 1, standing at nought.
+     *
+     * @param wanted the face, if it has them
+     * @throws Trouble where the letters have no outline
+     */
+    public static Shape letters(String text, Face wanted) {
+        Face face = TypeShelf.able(wanted, text);
         GlyphVector glyphs = face.font()
+                .deriveFont(SIZE)
                 .layoutGlyphVector(
                         new java.awt.font.FontRenderContext(null, true, true),
-                        nameOrLetters.toCharArray(),
+                        text.toCharArray(),
                         0,
-                        nameOrLetters.length(),
+                        text.length(),
                         java.awt.Font.LAYOUT_LEFT_TO_RIGHT);
-        Shape outline = glyphs.getOutline();
+        Shape outline =
+                AffineTransform.getScaleInstance(1 / SIZE, 1 / SIZE).createTransformedShape(glyphs.getOutline());
         if (outline.getBounds2D().isEmpty()) {
-            throw Trouble.of("puzzle.shape.no-outline", nameOrLetters);
+            throw Trouble.of("shape.no-outline", text);
         }
-        return oneHigh(outline);
+        return outline;
     }
 
     /** The same shape, one high, with its left upper corner at nought. */
@@ -82,7 +98,7 @@ public final class Silhouettes {
     private static Map<String, Path2D> read() {
         Map<String, Path2D> all = new LinkedHashMap<>();
         try (InputStream in =
-                Objects.requireNonNull(Silhouettes.class.getResourceAsStream("/jorn/puzzle/silhouettes.txt"))) {
+                Objects.requireNonNull(Silhouettes.class.getResourceAsStream("/jorn/shape/silhouettes.txt"))) {
             String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
             text.lines().filter(l -> !l.isBlank()).forEach(line -> {
                 String[] parts = line.strip().split("\\s+");
