@@ -56,14 +56,24 @@ public sealed interface Mark {
      *
      * @param width in points
      * @param dash lengths of dash and gap in turn, in points; empty for a whole line
+     * @param round whether ends and corners are rounded; otherwise ends are cut off square, and corners are pointed
      */
-    record Stroke(Path path, double width, Ink ink, List<Double> dash) implements Mark {
+    record Stroke(Path path, double width, Ink ink, List<Double> dash, boolean round) implements Mark {
         public Stroke {
             dash = List.copyOf(dash);
         }
 
+        public Stroke(Path path, double width, Ink ink, List<Double> dash) {
+            this(path, width, ink, dash, false);
+        }
+
         public Stroke(Path path, double width, Ink ink) {
             this(path, width, ink, List.of());
+        }
+
+        /** A whole line with round ends and corners, as a pen draws it. */
+        public static Stroke round(Path path, double width, Ink ink) {
+            return new Stroke(path, width, ink, List.of(), true);
         }
 
         @Override

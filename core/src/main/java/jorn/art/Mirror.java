@@ -84,7 +84,7 @@ public final class Mirror implements MarkVisitor<Mark> {
 
     @Override
     public Mark stroke(Mark.Stroke stroke) {
-        return new Mark.Stroke(of(stroke.path()), stroke.width(), stroke.ink(), stroke.dash());
+        return new Mark.Stroke(of(stroke.path()), stroke.width(), stroke.ink(), stroke.dash(), stroke.round());
     }
 
     @Override

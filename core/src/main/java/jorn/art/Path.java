@@ -140,6 +140,11 @@ public final class Path {
         return largest[0];
     }
 
+    /** Whether its last piece leads back to where it began. */
+    public boolean isClosed() {
+        return pieces.length > 0 && pieces[pieces.length - 1] == CLOSE;
+    }
+
     /** Whether it is the outline of a box, as {@link #box} makes it. */
     public boolean isBox() {
         return pieces.length == 5 && equals(box(bounds()));
@@ -247,6 +252,48 @@ public final class Path {
             n += more.length;
             return this;
         }
+    }
+
+    /** The same path after a turn. */
+    public Path turned(Turn at) {
+        double[] moved = new double[numbers.length];
+        for (int i = 0; i + 1 < numbers.length; i += 2) {
+            moved[i] = at.x(numbers[i], numbers[i + 1]);
+            moved[i + 1] = at.y(numbers[i], numbers[i + 1]);
+        }
+        return new Path(pieces, moved);
+    }
+
+    /** A shape of Java's own as a path; curves of the second degree become ones of the third. */
+    public static Path of(java.awt.Shape shape) {
+        Builder path = builder();
+        double[] at = new double[6];
+        double x = 0;
+        double y = 0;
+        for (java.awt.geom.PathIterator i = shape.getPathIterator(null); !i.isDone(); i.next()) {
+            int kind = i.currentSegment(at);
+            switch (kind) {
+                case java.awt.geom.PathIterator.SEG_MOVETO -> path.move(at[0], at[1]);
+                case java.awt.geom.PathIterator.SEG_LINETO -> path.line(at[0], at[1]);
+                case java.awt.geom.PathIterator.SEG_QUADTO -> path.curve(
+                        x + (at[0] - x) * 2 / 3,
+                        y + (at[1] - y) * 2 / 3,
+                        at[2] + (at[0] - at[2]) * 2 / 3,
+                        at[3] + (at[1] - at[3]) * 2 / 3,
+                        at[2],
+                        at[3]);
+                case java.awt.geom.PathIterator.SEG_CUBICTO -> path.curve(at[0], at[1], at[2], at[3], at[4], at[5]);
+                default -> path.close();
+            }
+            int last = kind == java.awt.geom.PathIterator.SEG_QUADTO
+                    ? 2
+                    : kind == java.awt.geom.PathIterator.SEG_CUBICTO ? 4 : 0;
+            if (kind != java.awt.geom.PathIterator.SEG_CLOSE) {
+                x = at[last];
+                y = at[last + 1];
+            }
+        }
+        return path.build();
     }
 
     /** The same as Java's own shape. */

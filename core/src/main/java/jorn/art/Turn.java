@@ -82,11 +82,13 @@ public record Turn(double a, double b, double c, double d, double e, double f) {
         return Box.between(xs[0], ys[0], xs[3], ys[3]);
     }
 
-    private double x(double px, double py) {
+    /** Where a point comes to lie: its distance from the left. */
+    public double x(double px, double py) {
         return a * px + c * py + e;
     }
 
-    private double y(double px, double py) {
+    /** Where a point comes to lie: its distance from the top. */
+    public double y(double px, double py) {
         return b * px + d * py + f;
     }
 }

@@ -81,7 +81,7 @@ record Piece(Mark mark, Turn at, List<Shape> clips) {
         if (mark instanceof Mark.Fill f) {
             other = new Mark.Fill(f.path(), change.apply(f.ink()));
         } else if (mark instanceof Mark.Stroke s) {
-            other = new Mark.Stroke(s.path(), s.width(), change.apply(s.ink()), s.dash());
+            other = new Mark.Stroke(s.path(), s.width(), change.apply(s.ink()), s.dash(), s.round());
         } else if (mark instanceof Mark.Words w) {
             other = new Mark.Words(w.x(), w.y(), w.run(), change.apply(w.ink()));
         } else if (mark instanceof Mark.Shade s) {

@@ -243,11 +243,15 @@ final class ArtWriter implements Closeable {
 
     private static void stroke(Mark.Stroke stroke, Operators out) {
         out.op("w", stroke.width());
-        if (stroke.dash().isEmpty()) {
+        if (stroke.dash().isEmpty() && !stroke.round()) {
             out.path(stroke.path()).op("S");
             return;
         }
-        out.op("q").raw("[");
+        out.op("q");
+        if (stroke.round()) {
+            out.op("J", 1).op("j", 1);
+        }
+        out.raw("[");
         for (double d : stroke.dash()) {
             out.number(d).append(' ');
         }

@@ -239,14 +239,16 @@ public final class RasterSink implements MarkVisitor<Void> {
 
     private static BasicStroke pen(Mark.Stroke stroke) {
         float width = (float) stroke.width();
+        int cap = stroke.round() ? BasicStroke.CAP_ROUND : BasicStroke.CAP_BUTT;
+        int join = stroke.round() ? BasicStroke.JOIN_ROUND : BasicStroke.JOIN_MITER;
         if (stroke.dash().isEmpty()) {
-            return new BasicStroke(width, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER);
+            return new BasicStroke(width, cap, join);
         }
         float[] dash = new float[stroke.dash().size()];
         for (int i = 0; i < dash.length; i++) {
             dash[i] = stroke.dash().get(i).floatValue();
         }
-        return new BasicStroke(width, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER, 10, dash, 0);
+        return new BasicStroke(width, cap, join, 10, dash, 0);
     }
 
     @Override
