@@ -1,4 +1,4 @@
-package jorn.puzzle.shape;
+package jorn.shape;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;

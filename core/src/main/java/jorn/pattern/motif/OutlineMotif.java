@@ -1,0 +1,121 @@
+package jorn.pattern.motif;
+
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import jorn.art.Path;
+import jorn.json.Required;
+import jorn.measure.Trouble;
+
+/**
+ * A shape of the user's own: drawn with a few points, or taken from a picture.
+ *
+ * @param name what it is called
+ * @param outlines closed lines as {@code x,y x,y …}, the largest first, in any measure
+ * @param smooth whether a curve is led through the points; otherwise they are joined by straight lines
+ */
+public record OutlineMotif(@Required String name, @Required List<String> outlines, boolean smooth)
+        implements PatternMotif {
+    private static final int MOST_POINTS = 20_000;
+    private static final int LEAST = 3;
+
+    public OutlineMotif {
+        outlines = List.copyOf(outlines);
+        int points = 0;
+        for (String each : outlines) {
+            points += read(each).length / 2;
+        }
+        if (outlines.stream().noneMatch(o -> read(o).length >= 2 * LEAST)) {
+            throw Trouble.of("pattern.motif-of-nothing", name);
+        }
+        if (points > MOST_POINTS) {
+            throw Trouble.of("pattern.motif-too-many-points", name, points, MOST_POINTS);
+        }
+    }
+
+    /** One drawn with points. */
+    public static OutlineMotif drawn(String name, double[] xy) {
+        return new OutlineMotif(name, List.of(written(xy)), true);
+    }
+
+    /** Points as they are kept in files. */
+    public static String written(double[] xy) {
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i + 1 < xy.length; i += 2) {
+            text.append(text.isEmpty() ? "" : " ").append(String.format(Locale.ROOT, "%.4f,%.4f", xy[i], xy[i + 1]));
+        }
+        return text.toString();
+    }
+
+    private static double[] read(String text) {
+        if (text.isBlank()) {
+            return new double[0];
+        }
+        String[] spots = text.strip().split("\\s+");
+        double[] xy = new double[2 * spots.length];
+        try {
+            for (int i = 0; i < spots.length; i++) {
+                String[] two = spots[i].split(",");
+                xy[2 * i] = Double.parseDouble(two[0]);
+                xy[2 * i + 1] = Double.parseDouble(two[1]);
+            }
+        } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
+            throw Trouble.because(e, "pattern.not-points", text.length() > 40 ? text.substring(0, 40) + " …" : text);
+        }
+        return xy;
+    }
+
+    @Override
+    @JsonIgnore
+    public List<MotifLine> lines() {
+        List<double[]> all = new ArrayList<>();
+        double left = Double.POSITIVE_INFINITY;
+        double top = left;
+        double right = Double.NEGATIVE_INFINITY;
+        double bottom = right;
+        for (String each : outlines) {
+            double[] xy = read(each);
+            if (xy.length < 2 * LEAST) {
+                continue;
+            }
+            all.add(xy);
+            for (int i = 0; i < xy.length; i += 2) {
+                left = Math.min(left, xy[i]);
+                right = Math.max(right, xy[i]);
+                top = Math.min(top, xy[i + 1]);
+                bottom = Math.max(bottom, xy[i + 1]);
+            }
+        }
+        double cx = (left + right) / 2;
+        double cy = (top + bottom) / 2;
+        double far = 0;
+        for (double[] xy : all) {
+            for (int i = 0; i < xy.length; i += 2) {
+                far = Math.max(far, Math.hypot(xy[i] - cx, xy[i + 1] - cy));
+            }
+        }
+        List<MotifLine> lines = new ArrayList<>();
+        for (double[] xy : all) {
+            for (int i = 0; i < xy.length; i += 2) {
+                xy[i] = (xy[i] - cx) / far;
+                xy[i + 1] = (xy[i + 1] - cy) / far;
+            }
+            lines.add(new MotifLine(smooth ? Curves.through(xy, true) : straight(xy), lines.isEmpty() ? 1.25 : 0.8));
+        }
+        return lines;
+    }
+
+    private static Path straight(double[] xy) {
+        Path.Builder path = Path.builder().move(xy[0], xy[1]);
+        for (int i = 2; i < xy.length; i += 2) {
+            path.line(xy[i], xy[i + 1]);
+        }
+        return path.close().build();
+    }
+
+    @Override
+    public String word() {
+        return name;
+    }
+}

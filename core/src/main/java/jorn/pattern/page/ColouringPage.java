@@ -1,0 +1,159 @@
+package jorn.pattern.page;
+
+import java.awt.geom.Area;
+import java.awt.geom.Ellipse2D;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import jorn.art.Box;
+import jorn.art.Ink;
+import jorn.art.Mark;
+import jorn.art.Path;
+import jorn.measure.Length;
+import jorn.pattern.symmetry.Rosette;
+
+/** A colouring page as it is drawn: pure black lines. Its fields are found when they are asked for, once. Safe to use from several threads. */
+public final class ColouringPage {
+    private static final double GAP = Length.mm(2.4).points();
+    private static final double FRIEZE = Length.mm(13).points();
+    private static final double CAPTION = Length.mm(27).points();
+    private static final int MANY_LETTERS = 14;
+    private static final double MANDALA = 0.42;
+    /** Of a border that has a second line outside. */
+    private static final double OUTER_LINE = 1.8;
+
+    private final PatternSpec spec;
+    private final List<Zone> zones = new ArrayList<>();
+    /** Letters, which stay white whatever their size. */
+    private final List<Zone> hollow = new ArrayList<>();
+
+    private final List<Mark> around = new ArrayList<>();
+    private List<ColourField> fields = List.of();
+    private boolean found;
+
+    /**
+     * Lays out a page.
+     *
+     * @param area what it fills, in points
+     */
+    public ColouringPage(PatternSpec spec, Box area) {
+        this.spec = spec;
+        Box inner = bordered(area);
+        Surround s = spec.surround();
+        boolean inBox = s.window().kind() == PatternWindow.Kind.PAGE;
+        if (!s.caption().isEmpty()) {
+            // So high that the strokes of its letters can be coloured: in two lines where there are many.
+            double high = Math.min(CAPTION * (s.caption().length() > MANY_LETTERS ? 1.8 : 1), inner.height() / 3.5);
+            Box strip = new Box(inner.x(), inner.bottom() - high, inner.width(), high);
+            words(s.caption(), strip);
+            inner = new Box(inner.x(), inner.y(), inner.width(), inner.height() - high);
+        }
+        Box room = inBox ? inner : inner.within(s.border() == Surround.Border.NONE ? 1 : 2 * GAP);
+        Area window = s.window().in(room);
+        Optional<Rosette> rosette = s.mandala();
+        boolean whole = rosette.isPresent() && s.window().kind() == PatternWindow.Kind.ROUND;
+        if (rosette.isPresent()) {
+            double r = (whole ? 0.5 : MANDALA) * Math.min(room.width(), room.height());
+            Area circle = new Area(new Ellipse2D.Double(room.centreX() - r, room.centreY() - r, 2 * r, 2 * r));
+            Zone mandala = new Zone(circle, spec.inking());
+            Rings.of(rosette.get(), room.centreX(), room.centreY(), r, spec).forEach(mandala::add);
+            window.subtract(circle);
+            zones.add(mandala);
+        }
+        if (!whole) {
+            Zone pattern = new Zone(window, spec.inking());
+            Copies.put(new Ground(spec), pattern, room);
+            zones.add(0, pattern);
+        }
+    }
+
+    /** Draws the border, and gives what is left inside. */
+    private Box bordered(Box area) {
+        double weight = spec.inking().weight(OUTER_LINE);
+        Box edge = area.within(weight / 2);
+        switch (spec.surround().border()) {
+            case NONE -> {
+                return area.within(spec.inking().weight(1.3) / 2);
+            }
+            case LINE -> {
+                around.add(new Mark.Stroke(Path.box(edge), weight, Ink.BLACK));
+                return edge;
+            }
+            case DOUBLE -> {
+                around.add(new Mark.Stroke(Path.box(edge), weight, Ink.BLACK));
+                return edge.within(GAP);
+            }
+            default -> {
+                double wide = Math.min(FRIEZE, Math.min(edge.width(), edge.height()) / 8);
+                zones.addAll(Friezes.round(edge, wide, spec));
+                around.add(new Mark.Stroke(Path.box(edge), weight, Ink.BLACK));
+                return edge.within(wide);
+            }
+        }
+    }
+
+    private void words(String text, Box strip) {
+        Box room = strip.inset(CAPTION * 0.13, CAPTION * 0.3, CAPTION * 0.13, CAPTION * 0.3);
+        if (room.isEmpty()) {
+            return;
+        }
+        hollow.add(new Zone(new Area(new HollowWords(text).in(room)), spec.inking()));
+        if (spec.surround().border() != Surround.Border.NONE) {
+            around.add(new Mark.Stroke(Path.box(strip), spec.inking().weight(1), Ink.BLACK));
+        }
+    }
+
+    public PatternSpec spec() {
+        return spec;
+    }
+
+    /** The lines. */
+    public List<Mark> marks() {
+        List<Mark> all = new ArrayList<>();
+        zones.forEach(z -> all.addAll(z.marks()));
+        hollow.forEach(z -> all.addAll(z.marks()));
+        all.addAll(around);
+        return all;
+    }
+
+    /** The lines, and the fields that are too small to colour as part of them, where that is wanted. */
+    public List<Mark> inkedMarks() {
+        List<Mark> all = new ArrayList<>(marks());
+        if (spec.inking().small() == Inking.SmallFields.INKED) {
+            Path.Builder small = Path.builder();
+            boolean any = false;
+            for (ColourField each : found()) {
+                if (each.isSmall()) {
+                    small.path(each.field().path());
+                    any = true;
+                }
+            }
+            if (any) {
+                all.add(new Mark.Fill(small.build(), Ink.BLACK));
+            }
+        }
+        return all;
+    }
+
+    private synchronized List<ColourField> found() {
+        if (!found) {
+            List<ColourField> all = new ArrayList<>();
+            zones.forEach(z -> all.addAll(z.fields()));
+            hollow.forEach(z -> z.fields().stream().filter(f -> !f.isSmall()).forEach(all::add));
+            fields = List.copyOf(all);
+            found = true;
+        }
+        return fields;
+    }
+
+    /** The fields that can be coloured; those that are inked are none. */
+    public List<ColourField> fields() {
+        boolean inked = spec.inking().small() == Inking.SmallFields.INKED;
+        return found().stream().filter(f -> !inked || !f.isSmall()).toList();
+    }
+
+    /** How many there are, and how small. */
+    public FieldCount count() {
+        return FieldCount.of(found(), spec.inking().small());
+    }
+}

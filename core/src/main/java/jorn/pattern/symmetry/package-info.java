@@ -1,0 +1,2 @@
+/** Which moves of the plane a pattern stays the same under: the 17 wallpaper groups, the 7 friezes, rosettes. */
+package jorn.pattern.symmetry;
