@@ -8,6 +8,7 @@ import jorn.block.text.Folio;
 import jorn.book.Placement.Start;
 import jorn.book.Run.Matter;
 import jorn.calendar.Span;
+import jorn.pattern.run.Patterns;
 import jorn.puzzle.number.NumberRules;
 import jorn.puzzle.run.Making;
 import jorn.puzzle.run.PageUse;
@@ -22,6 +23,7 @@ final class StarterInsides {
     private static final int INDEX_PAGES = 2;
     private static final int NOTES_PAGES = 4;
     private static final int PUZZLES = 60;
+    private static final int PICTURES = 50;
     private static final int NINE = 9;
 
     private StarterInsides() {}
@@ -207,8 +209,11 @@ final class StarterInsides {
 
     static Interior colouringBook() {
         List<Run> runs = opening();
-        runs.add(Run.filling(word("pictures-their-backs"), Recipes.bare(word("pictures")), Start.RECTO));
-        return Interior.of(runs);
+        runs.add(front("contents", "contents-list", Start.ANYWHERE));
+        runs.add(front("pen-test", "pen-test", Start.RECTO));
+        runs.add(PatternRuns.run(Patterns.of(PICTURES, PuzzleRuns.freshSeed())));
+        runs.add(thanks());
+        return numbered(runs);
     }
 
     static Interior pictureBook() {

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import com.fasterxml.jackson.databind.annotation.JsonTypeIdResolver;
 import java.util.List;
+import java.util.Optional;
 import jorn.json.OpenTypes;
 
 /**
@@ -22,6 +23,12 @@ public interface Source {
     @JsonIgnore
     default Opening opening() {
         return Opening.ANYWHERE;
+    }
+
+    /** What it makes piece by piece, if what it makes takes long. */
+    @JsonIgnore
+    default Optional<Worklist> worklist() {
+        return Optional.empty();
     }
 
     /** On which page of a leaf something begins. */

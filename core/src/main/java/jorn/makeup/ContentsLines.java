@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import jorn.book.Book;
 import jorn.book.Pagination;
 import jorn.book.Run;
 import jorn.book.Slot;
 import jorn.calendar.Occasion;
 import jorn.calendar.Span;
+import jorn.content.Titled;
 import jorn.layout.ContentsEntry;
 
 /** The lines of the contents: each run that is to be listed, once for each time that it begins. */
@@ -28,7 +30,14 @@ final class ContentsLines {
             boolean begins = before == null
                     || (run.per().isPresent() && !before.occasion().equals(slot.occasion()))
                     || before.round() != slot.round();
-            if (begins) {
+            Optional<Titled> titled = slot.subjects().all().stream()
+                    .filter(Titled.class::isInstance)
+                    .map(Titled.class::cast)
+                    .findFirst();
+            if (titled.isPresent()) {
+                String title = titled.get().title(book.calendar().language());
+                entries.add(new ContentsEntry(title, folios.of(slot.number())));
+            } else if (begins) {
                 entries.add(new ContentsEntry(pages.fill(name(run, slot), slot), folios.of(slot.number())));
             }
         }

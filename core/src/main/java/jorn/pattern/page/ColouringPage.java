@@ -22,13 +22,21 @@ public final class ColouringPage {
     /** Of a border that has a second line outside. */
     private static final double OUTER_LINE = 1.8;
 
+    /** So many times lines are left out where too much would be inked. */
+    private static final int MOST_CLEARED = 4;
+
+    /** Of a pattern no more than this share of its area becomes part of the lines. */
+    private static final double MOST_INKED = 0.035;
+
     private final PatternSpec spec;
+    private final Box area;
     private final List<Zone> zones = new ArrayList<>();
     /** Letters, which stay white whatever their size. */
     private final List<Zone> hollow = new ArrayList<>();
 
     private final List<Mark> around = new ArrayList<>();
     private List<ColourField> fields = List.of();
+    private boolean inked;
     private boolean found;
 
     /**
@@ -38,14 +46,22 @@ public final class ColouringPage {
      */
     public ColouringPage(PatternSpec spec, Box area) {
         this.spec = spec;
+        this.area = area;
+        lay(0);
+    }
+
+    /** @param cleared how many lines of the motif are left out, from the last */
+    private void lay(int cleared) {
+        zones.clear();
+        hollow.clear();
+        around.clear();
         Box inner = bordered(area);
         Surround s = spec.surround();
         boolean inBox = s.window().kind() == PatternWindow.Kind.PAGE;
         if (!s.caption().isEmpty()) {
             // So high that the strokes of its letters can be coloured: in two lines where there are many.
             double high = Math.min(CAPTION * (s.caption().length() > MANY_LETTERS ? 1.8 : 1), inner.height() / 3.5);
-            Box strip = new Box(inner.x(), inner.bottom() - high, inner.width(), high);
-            words(s.caption(), strip);
+            words(s.caption(), new Box(inner.x(), inner.bottom() - high, inner.width(), high));
             inner = new Box(inner.x(), inner.y(), inner.width(), inner.height() - high);
         }
         Box room = inBox ? inner : inner.within(s.border() == Surround.Border.NONE ? 1 : 2 * GAP);
@@ -59,10 +75,13 @@ public final class ColouringPage {
             Rings.of(rosette.get(), room.centreX(), room.centreY(), r, spec).forEach(mandala::add);
             window.subtract(circle);
             zones.add(mandala);
+            if (whole) {
+                zones.addAll(Rings.corners(inner, r, spec));
+            }
         }
         if (!whole) {
             Zone pattern = new Zone(window, spec.inking());
-            Copies.put(new Ground(spec), pattern, room);
+            Copies.put(new Ground(spec, cleared), pattern, room);
             zones.add(0, pattern);
         }
     }
@@ -118,11 +137,12 @@ public final class ColouringPage {
 
     /** The lines, and the fields that are too small to colour as part of them, where that is wanted. */
     public List<Mark> inkedMarks() {
+        List<ColourField> known = found();
         List<Mark> all = new ArrayList<>(marks());
-        if (spec.inking().small() == Inking.SmallFields.INKED) {
+        if (inked) {
             Path.Builder small = Path.builder();
             boolean any = false;
-            for (ColourField each : found()) {
+            for (ColourField each : known) {
                 if (each.isSmall()) {
                     small.path(each.field().path());
                     any = true;
@@ -137,23 +157,49 @@ public final class ColouringPage {
 
     private synchronized List<ColourField> found() {
         if (!found) {
-            List<ColourField> all = new ArrayList<>();
-            zones.forEach(z -> all.addAll(z.fields()));
-            hollow.forEach(z -> z.fields().stream().filter(f -> !f.isSmall()).forEach(all::add));
+            boolean wanted = spec.inking().small() == Inking.SmallFields.INKED;
+            List<ColourField> all = look();
+            for (int i = 1; wanted && i <= MOST_CLEARED && smallShare(all) > MOST_INKED; i++) {
+                lay(i);
+                all = look();
+            }
+            // Where it were still half a black page, small fields stay white, and are counted.
+            inked = wanted && smallShare(all) <= 2 * MOST_INKED;
+            for (Zone letters : hollow) {
+                letters.fields().stream().filter(f -> !f.isSmall()).forEach(all::add);
+            }
             fields = List.copyOf(all);
             found = true;
         }
         return fields;
     }
 
+    private List<ColourField> look() {
+        List<ColourField> all = new ArrayList<>();
+        zones.forEach(z -> all.addAll(z.fields()));
+        return all;
+    }
+
+    /** Which share of the area of all fields lies in small ones. */
+    private static double smallShare(List<ColourField> all) {
+        double small = 0;
+        double whole = 0;
+        for (ColourField each : all) {
+            whole += each.field().area();
+            small += each.isSmall() ? each.field().area() : 0;
+        }
+        return whole == 0 ? 0 : small / whole;
+    }
+
     /** The fields that can be coloured; those that are inked are none. */
     public List<ColourField> fields() {
-        boolean inked = spec.inking().small() == Inking.SmallFields.INKED;
-        return found().stream().filter(f -> !inked || !f.isSmall()).toList();
+        List<ColourField> all = found();
+        return all.stream().filter(f -> !inked || !f.isSmall()).toList();
     }
 
     /** How many there are, and how small. */
     public FieldCount count() {
-        return FieldCount.of(found(), spec.inking().small());
+        List<ColourField> all = found();
+        return FieldCount.of(all, inked ? Inking.SmallFields.INKED : Inking.SmallFields.LEFT);
     }
 }

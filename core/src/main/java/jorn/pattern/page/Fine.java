@@ -75,6 +75,17 @@ final class Fine {
         return List.copyOf(kept);
     }
 
+    /** The same without so many of its last lines, those that are alike counting as one; the first ones stay. */
+    static List<MotifLine> cleared(List<MotifLine> lines, int count) {
+        if (count == 0) {
+            return lines;
+        }
+        List<List<MotifLine>> groups = alike(lines);
+        List<MotifLine> kept = new ArrayList<>();
+        groups.subList(0, Math.max(1, groups.size() - count)).forEach(kept::addAll);
+        return List.copyOf(kept);
+    }
+
     /** Lines that follow on each other and are the same but for a turn: all of them stay, or none, so that a figure keeps its symmetry. */
     private static List<List<MotifLine>> alike(List<MotifLine> lines) {
         List<List<MotifLine>> groups = new ArrayList<>();

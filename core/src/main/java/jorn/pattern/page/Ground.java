@@ -17,6 +17,11 @@ final class Ground {
     private final List<Piece> pieces = new ArrayList<>();
 
     Ground(PatternSpec spec) {
+        this(spec, 0);
+    }
+
+    /** @param cleared how many lines of the motif are left out, from the last; its outline stays */
+    Ground(PatternSpec spec, int cleared) {
         this.spec = spec;
         this.lattice = spec.repeat().lattice();
         List<Turn> moves = spec.repeat().group().turns(lattice);
@@ -30,7 +35,7 @@ final class Ground {
         Turn base = Turn.move(to.x(fx, fy), to.y(fx, fy))
                 .after(Turn.about(0, 0, hold.turn() + spec.repeat().turn()))
                 .after(Turn.scale(radius, 0, 0));
-        pieces.add(new Piece(Fine.kept(hold.motif().lines(), radius), base, moves, true));
+        pieces.add(new Piece(Fine.cleared(Fine.kept(hold.motif().lines(), radius), cleared), base, moves, true));
         if (spec.inking().companions() > 0) {
             new Companions(lattice, moves, spec.seed())
                     .fill(pieces, spec.inking().companions());

@@ -1,7 +1,10 @@
 package jorn.pattern.page;
 
+import java.awt.geom.Area;
+import java.awt.geom.Ellipse2D;
 import java.util.ArrayList;
 import java.util.List;
+import jorn.art.Box;
 import jorn.art.Path;
 import jorn.art.Turn;
 import jorn.chance.Dice;
@@ -67,6 +70,29 @@ final class Rings {
             List<MotifLine> lines = own ? spec.hold().motif().lines() : MotifShelf.lines(dice.one(RINGS));
             ring(inner, high, lines, !own || isUpright(spec.hold().motif()), rosette, middle, inking, all);
             inner += high;
+        }
+        return all;
+    }
+
+    /** A figure in each corner that a round picture leaves in a box. */
+    static List<Zone> corners(Box box, double radius, PatternSpec spec) {
+        // The largest circle between the round picture and two sides of the box.
+        double half = Math.min(box.width(), box.height()) / 2;
+        double gap = Math.hypot(box.width() / 2, box.height() / 2) - radius;
+        double r = Math.min(half * 0.32, gap / (1 + Math.sqrt(2))) * 0.88;
+        List<Zone> all = new ArrayList<>();
+        if (r < RING / 2) {
+            return all;
+        }
+        List<MotifLine> lines = Fine.kept(Flowers.of(8, Math.floorMod(spec.seed(), Flowers.KINDS)), r * 0.86);
+        for (int i = 0; i < 4; i++) {
+            double x = i % 2 == 0 ? box.x() + r * 1.06 : box.right() - r * 1.06;
+            double y = i < 2 ? box.y() + r * 1.06 : box.bottom() - r * 1.06;
+            Zone corner = new Zone(new Area(new Ellipse2D.Double(x - r, y - r, 2 * r, 2 * r)), spec.inking());
+            List<Inked> inked = new ArrayList<>();
+            place(lines, Turn.move(x, y).after(Turn.scale(r * 0.86, 0, 0)), spec.inking(), inked);
+            inked.forEach(corner::add);
+            all.add(corner);
         }
         return all;
     }

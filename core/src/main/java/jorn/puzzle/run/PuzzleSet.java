@@ -15,6 +15,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 import jorn.chance.Dice;
+import jorn.content.Worklist;
 import jorn.measure.Trouble;
 import jorn.puzzle.Puzzle;
 import jorn.puzzle.PuzzleOrder;
@@ -24,7 +25,7 @@ import jorn.puzzle.run.Making.Wanted;
  * The puzzles of a run, made one after the other and kept. No two of them are alike. Safe to use from several threads: whoever asks for one
  * that is not there yet waits until it is, unless it is asked for by {@link #ready}.
  */
-public final class PuzzleSet {
+public final class PuzzleSet implements Worklist {
     private static final int KEPT = 12;
     private static final int MOST_ALIKE = 300;
 
@@ -89,6 +90,7 @@ public final class PuzzleSet {
         return making;
     }
 
+    @Override
     public int size() {
         return wanted.size();
     }
@@ -98,7 +100,7 @@ public final class PuzzleSet {
         return wanted.get(index).key();
     }
 
-    /** How many are made. */
+    @Override
     public synchronized int count() {
         return made.size();
     }
@@ -146,20 +148,17 @@ public final class PuzzleSet {
     }
 
     /** Makes no more, so that whoever asks for one that is not there is refused; or goes on. */
+    @Override
     public void halt(boolean stop) {
         halted = stop;
     }
 
+    @Override
     public boolean isHalted() {
         return halted && count() < size();
     }
 
-    /**
-     * Makes all that are not made.
-     *
-     * @param on hears how many are there, after each
-     * @param cancelled asked before each
-     */
+    @Override
     public void makeAll(IntConsumer on, BooleanSupplier cancelled) {
         while (count() < size() && !cancelled.getAsBoolean()) {
             step();

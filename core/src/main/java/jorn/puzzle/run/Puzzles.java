@@ -4,10 +4,12 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import jorn.content.Batch;
 import jorn.content.Request;
 import jorn.content.Source;
 import jorn.content.Subjects;
+import jorn.content.Worklist;
 import jorn.json.Required;
 import jorn.puzzle.run.PageUse.SolutionPlace;
 
@@ -60,6 +62,12 @@ public record Puzzles(@Required Making making, PageUse use) implements Source, P
             all.add(new Batch(List.of(about.with(before))));
         }
         return all;
+    }
+
+    @Override
+    @JsonIgnore
+    public Optional<Worklist> worklist() {
+        return Optional.of(PuzzleSet.of(making));
     }
 
     /** Solutions on the back stand behind their puzzles only where these are on rectos, and facing ones only where they are on versos. */

@@ -9,8 +9,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import jorn.book.PuzzleRuns;
 import jorn.desk.model.BookFiles;
+import jorn.desk.model.ContentMaking.HowFar;
 import jorn.desk.model.Desk;
-import jorn.desk.model.PuzzleMaking.HowFar;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
 import jorn.layout.PartSettings;
@@ -79,10 +79,10 @@ final class PuzzleRunPart {
                 Wording.of("desk.puzzles.stop"),
                 "puzzles-stop",
                 Wording.of("desk.puzzles.stop-help"),
-                () -> desk.makePuzzles(desk.puzzles().get().stopped()));
+                () -> desk.keepMaking(desk.making().get().stopped()));
         stop.managedProperty().bind(stop.visibleProperty());
         Runnable show = () -> {
-            HowFar far = desk.puzzles().get();
+            HowFar far = desk.making().get();
             told.setText(
                     far.isDone()
                             ? Wording.of("desk.puzzles.all-made", far.wanted())
@@ -92,14 +92,14 @@ final class PuzzleRunPart {
         };
         show.run();
         // Only as long as the slip is seen.
-        desk.puzzles().addListener(new javafx.beans.InvalidationListener() {
+        desk.making().addListener(new javafx.beans.InvalidationListener() {
             private boolean seen;
 
             @Override
             public void invalidated(javafx.beans.Observable o) {
                 seen |= slip.getScene() != null;
                 if (seen && slip.getScene() == null) {
-                    desk.puzzles().removeListener(this);
+                    desk.making().removeListener(this);
                 } else {
                     show.run();
                 }

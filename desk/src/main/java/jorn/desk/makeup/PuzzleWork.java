@@ -153,8 +153,7 @@ public final class PuzzleWork {
     /** All that a slip about the page's puzzles says hangs on this. */
     String state() {
         return isHere()
-                ? desk.page().get() + "." + chosen() + "."
-                        + desk.puzzles().get().isDone()
+                ? desk.page().get() + "." + chosen() + "." + desk.making().get().isDone()
                 : "";
     }
 }

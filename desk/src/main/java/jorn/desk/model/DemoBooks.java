@@ -7,12 +7,14 @@ import jorn.art.Ink;
 import jorn.block.paper.Ruling;
 import jorn.book.Book;
 import jorn.book.Brief;
+import jorn.book.PatternRuns;
 import jorn.book.PuzzleRuns;
 import jorn.book.Starter;
 import jorn.code.Isbn;
 import jorn.measure.PaperSize;
 import jorn.measure.Size;
 import jorn.measure.Unit;
+import jorn.pattern.run.Patterns;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
 import jorn.puzzle.run.Puzzles;
@@ -27,6 +29,9 @@ public final class DemoBooks {
     /** Makes the puzzles of the demo the same each time. */
     private static final long WINTER = 20_261_221;
 
+    /** Makes the patterns of the demo the same each time. */
+    private static final long HONEYCOMB = 61_217;
+
     private DemoBooks() {}
 
     /** The one that the demo opens with. */
@@ -36,7 +41,7 @@ public final class DemoBooks {
 
     /** All of them, the one that the demo opens with first. */
     public static List<Book> all() {
-        return List.of(hiveNotes(), apiaryYear(), winterCluster(), pocketNotes(), hiveSketches());
+        return List.of(hiveNotes(), apiaryYear(), winterCluster(), honeycombPatterns(), pocketNotes(), hiveSketches());
     }
 
     private static Book hiveNotes() {
@@ -94,6 +99,24 @@ public final class DemoBooks {
                         .planned(p -> p.withComposition("comb"))
                         .withBlurb("When the bees sit close and keep each other warm, there is time for a puzzle.\n\n"
                                 + "Sixty of them, each with one solution that can be reasoned out, and no two alike."));
+    }
+
+    /** Fifty patterns to colour, made by rule from the seed. */
+    private static Book honeycombPatterns() {
+        Book book = Starter.COLOURING_BOOK.begin();
+        for (int i = 0; i < book.runs().size(); i++) {
+            Optional<Patterns> patterns = PatternRuns.of(book.runs().get(i));
+            if (patterns.isPresent()) {
+                book = PatternRuns.with(book, i, patterns.get().withSeed(HONEYCOMB));
+            }
+        }
+        return book.withTitle("Honeycomb Patterns")
+                .withSubtitle("Fifty patterns to colour, no two alike")
+                .withAuthor(IMPRINT)
+                .withCover(book.cover()
+                        .withBlurb("Mirrors, turns and glides: every way in which a pattern can repeat, "
+                                + "from one petal to a whole comb.\n\n"
+                                + "One picture to a leaf, with a bare back, and a page to try your pens first."));
     }
 
     private static Book pocketNotes() {

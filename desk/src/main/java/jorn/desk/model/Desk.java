@@ -45,7 +45,7 @@ public final class Desk {
     private final ReadOnlyObjectWrapper<BookState> state = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Findings> findings = new ReadOnlyObjectWrapper<>();
     private final ProofReader reader;
-    private final PuzzleMaking puzzles;
+    private final ContentMaking making;
     /** What had to be mended before the brief was changed, where what has to be now is not known yet. */
     private Optional<Set<String>> before = Optional.empty();
 
@@ -92,7 +92,7 @@ public final class Desk {
         this.history = new History(laidOut.book());
         this.saved = laidOut.book();
         this.reader = new ProofReader(later, beside, settings::otherNumbers);
-        this.puzzles = new PuzzleMaking(later, beside);
+        this.making = new ContentMaking(later, beside);
         unit.set(settings.unit());
         unit.addListener((o, was, now) -> {
             settings.setUnit(now);
@@ -196,17 +196,17 @@ public final class Desk {
         return bench;
     }
 
-    /** How far the puzzles of the book are made. */
-    public ReadOnlyObjectProperty<PuzzleMaking.HowFar> puzzles() {
-        return puzzles.howFar();
+    /** How far the puzzles and pictures of the book are made. */
+    public ReadOnlyObjectProperty<ContentMaking.HowFar> making() {
+        return making.howFar();
     }
 
-    /** Makes no more of the book's puzzles, or goes on; it is checked anew with what is there. */
-    public void makePuzzles(boolean on) {
+    /** Makes no more puzzles and pictures, or goes on; it is checked anew with what is there. */
+    public void keepMaking(boolean on) {
         if (on) {
-            puzzles.goOn();
+            making.goOn();
         } else {
-            puzzles.stop();
+            making.stop();
         }
         look();
     }
@@ -403,7 +403,7 @@ public final class Desk {
             }
         }));
         state.set(now);
-        // After the book is seen: whoever hears of puzzles looks at it.
-        puzzles.attend(now.book());
+        // After the book is seen: whoever hears of what is made looks at it.
+        making.attend(now.book());
     }
 }

@@ -133,7 +133,7 @@ public final class DeskWindow {
             }
         });
         desk.page().addListener((InvalidationListener) o -> refresh());
-        desk.puzzles().addListener((InvalidationListener) o -> refresh());
+        desk.making().addListener((InvalidationListener) o -> refresh());
         desk.whatIfs().addListener((InvalidationListener) o -> refresh());
         scene.addEventFilter(MouseEvent.MOUSE_PRESSED, e -> mouseDown = true);
         scene.addEventFilter(MouseEvent.MOUSE_RELEASED, e -> {

@@ -60,8 +60,8 @@ class PuzzleUiTest extends WindowTest {
 
     private void made() throws Exception {
         WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(
-                        () -> desk.puzzles().get().isDone()
-                                && desk.puzzles().get().wanted()
+                        () -> desk.making().get().isDone()
+                                && desk.making().get().wanted()
                                         == puzzles().making().size())
                 .get());
         settle();
@@ -198,18 +198,18 @@ class PuzzleUiTest extends WindowTest {
         assertTrue(System.nanoTime() - from < 5_000_000_000L, "the page is shown though its puzzle is not made");
         interact(() -> ((javafx.scene.control.Button) lookup("#puzzles-stop").query()).fire());
         WaitForAsyncUtils.waitForFxEvents();
-        assertTrue(desk.puzzles().get().stopped());
-        assertFalse(desk.puzzles().get().isDone());
+        assertTrue(desk.making().get().stopped());
+        assertFalse(desk.making().get().isDone());
         WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(
                         () -> desk.findings().get().whole())
                 .get());
         assertTrue(desk.findings().get().all().stream()
                 .anyMatch(f -> f.found().toString().contains("missing")
                         || f.found().text().contains("stopped")));
-        int made = desk.puzzles().get().made();
+        int made = desk.making().get().made();
         interact(() -> ((javafx.scene.control.Button) lookup("#puzzles-stop").query()).fire());
         WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> WaitForAsyncUtils.asyncFx(
-                        () -> desk.puzzles().get().made() > made)
+                        () -> desk.making().get().made() > made)
                 .get());
         // Another book, so that nothing is made in vain.
         interact(() -> desk.lay(Starter.EMPTY.begin(), Optional.empty()));

@@ -7,14 +7,13 @@ import java.util.concurrent.TimeUnit;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import jorn.book.Book;
-import jorn.book.PuzzleRuns;
-import jorn.puzzle.run.PuzzleSet;
+import jorn.content.Worklist;
 
 /**
- * Makes the puzzles of the book on the desk, beside the interface thread, one after the other; whoever shows pages hears of them as they come.
+ * Makes the puzzles and pictures of the book on the desk, beside the interface thread, one after the other; whoever shows pages hears of them as they come.
  * Used on the interface thread, other than what it makes.
  */
-public final class PuzzleMaking {
+public final class ContentMaking {
     /** So often it is told how far it is, and that pages can be shown anew. */
     private static final long TELL = 150_000_000;
 
@@ -25,17 +24,17 @@ public final class PuzzleMaking {
     private final boolean beside;
     private final ReadOnlyObjectWrapper<HowFar> howFar = new ReadOnlyObjectWrapper<>(new HowFar(0, 0, false));
     private final ScheduledThreadPoolExecutor maker = new ScheduledThreadPoolExecutor(1, r -> {
-        Thread t = new Thread(r, "puzzle maker");
+        Thread t = new Thread(r, "content maker");
         t.setDaemon(true);
         return t;
     });
-    private volatile List<PuzzleSet> present = List.of();
+    private volatile List<Worklist> present = List.of();
 
     /**
      * How far it is.
      *
-     * @param made puzzles that are there
-     * @param wanted puzzles of the book
+     * @param made how many are there
+     * @param wanted how many the book has
      * @param stopped whether somebody stopped it before all were there
      */
     public record HowFar(int made, int wanted, boolean stopped) {
@@ -46,9 +45,9 @@ public final class PuzzleMaking {
 
     /**
      * @param later runs something on the interface thread
-     * @param beside whether there is an interface thread; otherwise puzzles are made when they are asked for
+     * @param beside whether there is an interface thread; otherwise all is made when it is asked for
      */
-    PuzzleMaking(Executor later, boolean beside) {
+    ContentMaking(Executor later, boolean beside) {
         this.later = later;
         this.beside = beside;
         maker.setKeepAliveTime(5, TimeUnit.SECONDS);
@@ -60,12 +59,11 @@ public final class PuzzleMaking {
         return howFar.getReadOnlyProperty();
     }
 
-    /** Makes the puzzles of a book; those of another one are given up. */
+    /** Makes what the runs of a book have; what another one had is given up. */
     @SuppressWarnings("FutureReturnValueIgnored") // it tells itself how far it is
     void attend(Book book) {
-        List<PuzzleSet> sets = book.runs().stream()
-                .flatMap(r -> PuzzleRuns.of(r).stream())
-                .map(p -> PuzzleSet.of(p.making()))
+        List<Worklist> sets = book.runs().stream()
+                .flatMap(r -> r.source().worklist().stream())
                 .distinct()
                 .toList();
         if (!beside || sets.equals(present)) {
@@ -73,19 +71,29 @@ public final class PuzzleMaking {
         }
         present = sets;
         tell(sets);
+        sets.forEach(s -> s.onWanted(() -> later.execute(() -> again(sets))));
         if (sets.stream().anyMatch(s -> s.count() < s.size())) {
             maker.schedule(() -> make(sets), PAUSE_MILLIS, TimeUnit.MILLISECONDS);
         }
     }
 
+    /** Something is shown that was not known of. */
+    @SuppressWarnings("FutureReturnValueIgnored") // it tells itself how far it is
+    private void again(List<Worklist> sets) {
+        if (!isGivenUp(sets)) {
+            tell(sets);
+            maker.execute(() -> make(sets));
+        }
+    }
+
     @SuppressWarnings("ReferenceEquality") // the very same list is meant: another book has another one
-    private boolean isGivenUp(List<PuzzleSet> sets) {
+    private boolean isGivenUp(List<Worklist> sets) {
         return present != sets;
     }
 
-    private void make(List<PuzzleSet> sets) {
+    private void make(List<Worklist> sets) {
         long[] told = {System.nanoTime()};
-        for (PuzzleSet set : sets) {
+        for (Worklist set : sets) {
             set.makeAll(
                     n -> {
                         if (System.nanoTime() - told[0] > TELL) {
@@ -98,16 +106,16 @@ public final class PuzzleMaking {
         later.execute(() -> tell(sets));
     }
 
-    private void tell(List<PuzzleSet> sets) {
+    private void tell(List<Worklist> sets) {
         if (!isGivenUp(sets)) {
             howFar.set(new HowFar(
-                    sets.stream().mapToInt(PuzzleSet::count).sum(),
-                    sets.stream().mapToInt(PuzzleSet::size).sum(),
-                    sets.stream().anyMatch(PuzzleSet::isHalted)));
+                    sets.stream().mapToInt(Worklist::count).sum(),
+                    sets.stream().mapToInt(Worklist::size).sum(),
+                    sets.stream().anyMatch(Worklist::isHalted)));
         }
     }
 
-    /** Makes no more of this book's puzzles; pages without one say so. */
+    /** Makes no more for this book; pages that lack something say so. */
     void stop() {
         present.forEach(s -> s.halt(true));
         tell(present);
@@ -116,7 +124,7 @@ public final class PuzzleMaking {
     /** Goes on. */
     @SuppressWarnings("FutureReturnValueIgnored") // it tells itself how far it is
     void goOn() {
-        List<PuzzleSet> sets = present;
+        List<Worklist> sets = present;
         sets.forEach(s -> s.halt(false));
         tell(sets);
         maker.execute(() -> make(sets));

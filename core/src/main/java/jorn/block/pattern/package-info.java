@@ -1,0 +1,2 @@
+/** Blocks of colouring books. */
+package jorn.block.pattern;
