@@ -1,16 +1,24 @@
 package jorn.shape;
 
 import java.awt.Shape;
+import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.FlatteningPathIterator;
+import java.awt.geom.IllegalPathStateException;
+import java.awt.geom.Line2D;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.awt.geom.Rectangle2D;
 import java.io.ByteArrayInputStream;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
+import java.util.NoSuchElementException;
+import java.util.Set;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
@@ -19,7 +27,7 @@ import jorn.measure.Trouble;
 
 /**
  * The outline of a drawing in SVG: the largest closed line of its paths, polygons, circles and boxes, as it is written (W3C, Scalable Vector
- * Graphics 1.1, chapters 8 and 9). Scripts, styles and all that is elsewhere are passed over, and so are turns of single parts.
+ * Graphics 1.1, chapters 8 and 9). Scripts, styles and all that is elsewhere are passed over; turns and moves of parts are followed.
  */
 public final class SvgOutline {
     private static final int MOST_POINTS = 100_000;
@@ -28,6 +36,9 @@ public final class SvgOutline {
     private static final int KEPT = 600;
 
     private static final double FLAT = 0.002;
+
+    private static final Set<String> UNSEEN =
+            Set.of("defs", "symbol", "clipPath", "mask", "pattern", "marker", "metadata", "linearGradient");
 
     private SvgOutline() {}
 
@@ -41,17 +52,11 @@ public final class SvgOutline {
     public static String read(byte[] svg, String name) {
         Shape largest = null;
         double most = 0;
-        try {
-            for (Shape each : pieces(svg)) {
-                Rectangle2D box = each.getBounds2D();
-                double size = box.getWidth() * box.getHeight();
-                if (size > most) {
-                    most = size;
-                    largest = each;
-                }
+        for (Shape each : read(svg, name, SvgOutline::pieces)) {
+            if (size(each) > most) {
+                most = size(each);
+                largest = each;
             }
-        } catch (XMLStreamException | NumberFormatException | ArrayIndexOutOfBoundsException e) {
-            throw Trouble.because(e, "shape.not-svg", name);
         }
         if (largest == null) {
             throw Trouble.of("shape.no-line", name);
@@ -98,29 +103,107 @@ public final class SvgOutline {
         return text.toString();
     }
 
-    /** Every closed line of the drawing as a shape of its own. */
+    /** Every line of the drawing as a shape of its own. */
     private static List<Shape> pieces(byte[] svg) throws XMLStreamException {
         XMLInputFactory factory = XMLInputFactory.newFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         XMLStreamReader xml = factory.createXMLStreamReader(new ByteArrayInputStream(svg));
         List<Shape> all = new ArrayList<>();
+        Deque<AffineTransform> turns = new ArrayDeque<>();
+        turns.push(new AffineTransform());
+        int unseen = 0;
         while (xml.hasNext()) {
-            if (xml.next() == XMLStreamConstants.START_ELEMENT) {
-                switch (xml.getLocalName()) {
-                    case "path" -> all.addAll(split(SvgPath.of(text(xml, "d"))));
-                    case "polygon", "polyline" -> all.addAll(split(SvgPath.of("M" + text(xml, "points") + "Z")));
-                    case "circle" -> all.add(oval(xml, number(xml, "r"), number(xml, "r")));
-                    case "ellipse" -> all.add(oval(xml, number(xml, "rx"), number(xml, "ry")));
-                    case "rect" -> all.add(new Area(new Rectangle2D.Double(
-                            number(xml, "x"), number(xml, "y"), number(xml, "width"), number(xml, "height"))));
-                    default -> {
-                        // Draws no line.
-                    }
+            int event = xml.next();
+            if (event == XMLStreamConstants.END_ELEMENT) {
+                turns.pop();
+                unseen = Math.max(0, unseen - 1);
+            } else if (event == XMLStreamConstants.START_ELEMENT) {
+                AffineTransform at = new AffineTransform(turns.element());
+                at.concatenate(SvgTurn.of(text(xml, "transform")));
+                turns.push(at);
+                // What stands in definitions, masks and the like is not seen where it stands.
+                unseen += unseen > 0
+                                || UNSEEN.contains(xml.getLocalName())
+                                || text(xml, "display").equals("none")
+                        ? 1
+                        : 0;
+                if (unseen == 0) {
+                    drawn(xml).forEach(s -> all.add(at.createTransformedShape(s)));
                 }
             }
         }
         return all;
+    }
+
+    private static List<Shape> drawn(XMLStreamReader xml) {
+        return switch (xml.getLocalName()) {
+            case "path" -> split(SvgPath.of(text(xml, "d")));
+            case "polygon" -> split(SvgPath.of("M" + text(xml, "points") + "Z"));
+            case "polyline" -> split(SvgPath.of("M" + text(xml, "points")));
+            case "line" -> List.of(
+                    new Line2D.Double(number(xml, "x1"), number(xml, "y1"), number(xml, "x2"), number(xml, "y2")));
+            case "circle" -> List.of(oval(xml, number(xml, "r"), number(xml, "r")));
+            case "ellipse" -> List.of(oval(xml, number(xml, "rx"), number(xml, "ry")));
+            case "rect" -> List.of(new Area(new Rectangle2D.Double(
+                    number(xml, "x"), number(xml, "y"), number(xml, "width"), number(xml, "height"))));
+            default -> List.of();
+        };
+    }
+
+    /**
+     * All lines of a drawing, the largest first, with no more points than are needed.
+     *
+     * @param name of the file, to speak of it
+     * @return points as {@code x,y x,y …}, with {@code open} before those that do not lead back to where they began
+     * @throws Trouble where there is none, or they have more than 100,000 points
+     */
+    public static List<String> lines(byte[] svg, String name) {
+        List<Shape> all = new ArrayList<>(read(svg, name, SvgOutline::pieces));
+        if (all.isEmpty()) {
+            throw Trouble.of("shape.no-line", name);
+        }
+        all.sort(Comparator.comparingDouble(SvgOutline::size).reversed());
+        Rectangle2D box = all.get(0).getBounds2D();
+        for (Shape s : all) {
+            box.add(s.getBounds2D());
+        }
+        double fine = Math.max(box.getWidth(), box.getHeight()) * FLAT;
+        List<String> lines = new ArrayList<>();
+        int points = 0;
+        for (Shape s : all) {
+            for (double[] line : Polylines.of(s, fine)) {
+                points += line.length / 2;
+                if (points > MOST_POINTS) {
+                    throw Trouble.of("shape.too-many-points", name, MOST_POINTS);
+                }
+                boolean open = !Polylines.isRing(line);
+                double[] simple = Polylines.simplified(line, fine);
+                lines.add((open ? "open " : "") + Polylines.written(simple));
+            }
+        }
+        return lines;
+    }
+
+    private static double size(Shape s) {
+        Rectangle2D b = s.getBounds2D();
+        return b.getWidth() * b.getHeight();
+    }
+
+    private interface Reader {
+        List<Shape> read(byte[] svg) throws XMLStreamException;
+    }
+
+    private static List<Shape> read(byte[] svg, String name, Reader reader) {
+        try {
+            return reader.read(svg);
+        } catch (XMLStreamException
+                | NumberFormatException
+                | IndexOutOfBoundsException
+                | NoSuchElementException
+                | IllegalPathStateException e) {
+            throw Trouble.because(e, "shape.not-svg", name);
+        }
     }
 
     private static Shape oval(XMLStreamReader xml, double rx, double ry) {

@@ -1,12 +1,15 @@
 package jorn.shape;
 
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Arc2D;
 import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Reads the path data of SVG (W3C, Scalable Vector Graphics 1.1, section 8.3). Arcs become straight lines to their ends. */
+/** Reads the path data of SVG (W3C, Scalable Vector Graphics 1.1, section 8.3). Arcs are turned from their ends
+ * to their middles as its appendix F.6.5 has it. */
 final class SvgPath {
     private static final Pattern PART =
             Pattern.compile("([MmLlHhVvCcSsQqTtAaZz])|([-+]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][-+]?\\d+)?)");
@@ -33,12 +36,22 @@ final class SvgPath {
                 reader.draw(command, numbers);
                 numbers.clear();
                 command = m.group(1).charAt(0);
+            } else if (Character.toLowerCase(command) == 'a'
+                    && isFlag(numbers.size())
+                    && m.group(2).length() > 1) {
+                // The flags of an arc may stand without a space behind them: 01.5 is 0 and 1.5.
+                numbers.add((double) (m.group(2).charAt(0) - '0'));
+                m.region(m.start() + 1, data.length());
             } else {
                 numbers.add(Double.parseDouble(m.group(2)));
             }
         }
         reader.draw(command, numbers);
         return reader.path;
+    }
+
+    private static boolean isFlag(int place) {
+        return place % 7 == 3 || place % 7 == 4;
     }
 
     private static int count(char command) {
@@ -94,8 +107,51 @@ final class SvgPath {
                     fromY + n.get(3));
             case 'q' -> bend(fromX + n.get(0), fromY + n.get(1), fromX + n.get(2), fromY + n.get(3));
             case 't' -> bend(2 * x - handleX, 2 * y - handleY, fromX + n.get(0), fromY + n.get(1));
+            case 'a' -> arc(n, fromX + n.get(last - 2), fromY + n.get(last - 1));
             default -> to(fromX + n.get(last - 2), fromY + n.get(last - 1));
         }
+    }
+
+    private void arc(List<Double> n, double toX, double toY) {
+        double rx = Math.abs(n.get(0));
+        double ry = Math.abs(n.get(1));
+        if (rx == 0 || ry == 0 || (toX == x && toY == y)) {
+            to(toX, toY);
+            return;
+        }
+        double turn = Math.toRadians(n.get(2));
+        double cos = Math.cos(turn);
+        double sin = Math.sin(turn);
+        double dx = (x - toX) / 2;
+        double dy = (y - toY) / 2;
+        double ux = cos * dx + sin * dy;
+        double uy = cos * dy - sin * dx;
+        double beyond = ux * ux / (rx * rx) + uy * uy / (ry * ry);
+        if (beyond > 1) {
+            rx *= Math.sqrt(beyond);
+            ry *= Math.sqrt(beyond);
+        }
+        double below = rx * rx * uy * uy + ry * ry * ux * ux;
+        double root = Math.sqrt(Math.max(0, (rx * rx * ry * ry - below) / below));
+        boolean large = n.get(3) != 0;
+        boolean sweep = n.get(4) != 0;
+        root = large == sweep ? -root : root;
+        double cx = root * rx * uy / ry;
+        double cy = -root * ry * ux / rx;
+        double from = Math.atan2((uy - cy) / ry, (ux - cx) / rx);
+        double far = Math.atan2((-uy - cy) / ry, (-ux - cx) / rx) - from;
+        if (sweep && far < 0) {
+            far += 2 * Math.PI;
+        } else if (!sweep && far > 0) {
+            far -= 2 * Math.PI;
+        }
+        // Angles of Java's arcs run the other way round.
+        Arc2D arc = new Arc2D.Double(-rx, -ry, 2 * rx, 2 * ry, -Math.toDegrees(from), -Math.toDegrees(far), Arc2D.OPEN);
+        AffineTransform at = AffineTransform.getTranslateInstance(
+                cos * cx - sin * cy + (x + toX) / 2, sin * cx + cos * cy + (y + toY) / 2);
+        at.rotate(turn);
+        path.append(arc.getPathIterator(at), true);
+        rest(toX, toY);
     }
 
     private void rest(double toX, double toY) {

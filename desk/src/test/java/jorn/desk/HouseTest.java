@@ -136,6 +136,7 @@ class HouseTest {
         room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style", "text");
         // Files and pictures.
         room("print.picture", "art", "measure", "scratch");
+        room("print.svg", "art", "text");
         room("print.read", "art", "deliver", "measure", "scratch");
         room("print.raster", "art", "cover", "measure", "print.picture", "print.read", "text");
         room(
@@ -315,6 +316,9 @@ class HouseTest {
         // The command line, which opens the window too; and where the program begins.
         room(
                 "desk.cli",
+                "chance",
+                "pattern",
+                "print.svg",
                 "puzzle",
                 "order",
                 "style",

@@ -22,6 +22,7 @@ import jorn.cover.CoverStage;
 import jorn.json.Required;
 import jorn.layout.Align;
 import jorn.text.Face;
+import jorn.text.Outlines;
 import jorn.text.Shaper;
 import jorn.text.TypeShelf;
 import jorn.text.Typeface;

@@ -3,22 +3,24 @@ package jorn.pattern.motif;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import jorn.art.Path;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.shape.Polylines;
+import jorn.shape.SvgOutline;
 
 /**
  * A shape of the user's own: drawn with a few points, or taken from a picture.
  *
  * @param name what it is called
- * @param outlines closed lines as {@code x,y x,y …}, the largest first, in any measure
+ * @param outlines closed lines as {@code x,y x,y …}, the largest first, in any measure; {@code open} stands before one that is not closed
  * @param smooth whether a curve is led through the points; otherwise they are joined by straight lines
  */
 public record OutlineMotif(@Required String name, @Required List<String> outlines, boolean smooth)
         implements PatternMotif {
     private static final int MOST_POINTS = 20_000;
     private static final int LEAST = 3;
+    private static final String OPEN = "open ";
 
     public OutlineMotif {
         outlines = List.copyOf(outlines);
@@ -34,25 +36,22 @@ public record OutlineMotif(@Required String name, @Required List<String> outline
         }
     }
 
-    /** One drawn with points. */
-    public static OutlineMotif drawn(String name, double[] xy) {
-        return new OutlineMotif(name, List.of(written(xy)), true);
+    /** The lines of a drawing in SVG. */
+    public static OutlineMotif of(byte[] svg, String name) {
+        return new OutlineMotif(name, SvgOutline.lines(svg, name), false);
     }
 
-    /** Points as they are kept in files. */
-    public static String written(double[] xy) {
-        StringBuilder text = new StringBuilder();
-        for (int i = 0; i + 1 < xy.length; i += 2) {
-            text.append(text.isEmpty() ? "" : " ").append(String.format(Locale.ROOT, "%.4f,%.4f", xy[i], xy[i + 1]));
-        }
-        return text.toString();
+    /** One drawn with points. */
+    public static OutlineMotif drawn(String name, double[] xy) {
+        return new OutlineMotif(name, List.of(Polylines.written(xy)), true);
     }
 
     private static double[] read(String text) {
-        if (text.isBlank()) {
+        String points = text.startsWith(OPEN) ? text.substring(OPEN.length()) : text;
+        if (points.isBlank()) {
             return new double[0];
         }
-        String[] spots = text.strip().split("\\s+");
+        String[] spots = points.strip().split("\\s+");
         double[] xy = new double[2 * spots.length];
         try {
             for (int i = 0; i < spots.length; i++) {
@@ -70,16 +69,18 @@ public record OutlineMotif(@Required String name, @Required List<String> outline
     @JsonIgnore
     public List<MotifLine> lines() {
         List<double[]> all = new ArrayList<>();
+        List<Boolean> open = new ArrayList<>();
         double left = Double.POSITIVE_INFINITY;
         double top = left;
         double right = Double.NEGATIVE_INFINITY;
         double bottom = right;
         for (String each : outlines) {
             double[] xy = read(each);
-            if (xy.length < 2 * LEAST) {
+            if (xy.length < 2 * (each.startsWith(OPEN) ? 2 : LEAST)) {
                 continue;
             }
             all.add(xy);
+            open.add(each.startsWith(OPEN));
             for (int i = 0; i < xy.length; i += 2) {
                 left = Math.min(left, xy[i]);
                 right = Math.max(right, xy[i]);
@@ -89,29 +90,31 @@ public record OutlineMotif(@Required String name, @Required List<String> outline
         }
         double cx = (left + right) / 2;
         double cy = (top + bottom) / 2;
-        double far = 0;
+        double far = 1e-9;
         for (double[] xy : all) {
             for (int i = 0; i < xy.length; i += 2) {
                 far = Math.max(far, Math.hypot(xy[i] - cx, xy[i + 1] - cy));
             }
         }
         List<MotifLine> lines = new ArrayList<>();
-        for (double[] xy : all) {
+        for (int k = 0; k < all.size(); k++) {
+            double[] xy = all.get(k);
             for (int i = 0; i < xy.length; i += 2) {
                 xy[i] = (xy[i] - cx) / far;
                 xy[i + 1] = (xy[i + 1] - cy) / far;
             }
-            lines.add(new MotifLine(smooth ? Curves.through(xy, true) : straight(xy), lines.isEmpty() ? 1.25 : 0.8));
+            Path path = smooth ? Curves.through(xy, !open.get(k)) : straight(xy, !open.get(k));
+            lines.add(new MotifLine(path, lines.isEmpty() ? MotifPen.BOLD : MotifPen.PLAIN));
         }
         return lines;
     }
 
-    private static Path straight(double[] xy) {
+    private static Path straight(double[] xy, boolean closed) {
         Path.Builder path = Path.builder().move(xy[0], xy[1]);
         for (int i = 2; i < xy.length; i += 2) {
             path.line(xy[i], xy[i + 1]);
         }
-        return path.close().build();
+        return closed ? path.close().build() : path.build();
     }
 
     @Override

@@ -158,7 +158,7 @@ class PatternSymmetryTest {
             xy[2 * i] = Math.cos(i * Math.PI / 12);
             xy[2 * i + 1] = Math.sin(i * Math.PI / 12);
         }
-        return OutlineMotif.written(xy);
+        return jorn.shape.Polylines.written(xy);
     }
 
     /** Points on all lines near the middle, and how far moved ones are from lines. */

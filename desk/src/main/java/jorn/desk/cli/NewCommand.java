@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import jorn.block.paper.Ruling;
 import jorn.book.Book;
+import jorn.book.PatternRuns;
 import jorn.book.PuzzleRuns;
 import jorn.book.Starter;
 import jorn.calendar.CalendarChoice;
@@ -13,6 +14,7 @@ import jorn.calendar.WeekRule;
 import jorn.makeup.Paginator;
 import jorn.measure.Days;
 import jorn.measure.Trouble;
+import jorn.pattern.run.Patterns;
 import jorn.puzzle.PuzzleRules;
 import jorn.puzzle.run.Making;
 import jorn.puzzle.run.PageUse;
@@ -140,6 +142,9 @@ final class NewCommand implements Callable<Integer> {
         if (!asked) {
             return book;
         }
+        if (kind == Starter.COLOURING_BOOK && puzzleKind == null && solutions == null && perPage == null && !large) {
+            return withPictures(book);
+        }
         if (kind != Starter.PUZZLE_BOOK) {
             throw Trouble.of("cli.new.no-puzzles", kind.id());
         }
@@ -153,6 +158,17 @@ final class NewCommand implements Callable<Integer> {
                 use = perPage == null ? use : use.withPerPage(perPage);
                 Making making = puzzles.making(rules, before.get().making().size());
                 return PuzzleRuns.with(book, i, new Puzzles(making, use));
+            }
+        }
+        return book;
+    }
+
+    /** So many pictures to colour, from another seed. */
+    private Book withPictures(Book book) {
+        for (int i = 0; i < book.runs().size(); i++) {
+            Optional<Patterns> before = PatternRuns.of(book.runs().get(i));
+            if (before.isPresent()) {
+                return PatternRuns.with(book, i, puzzles.patterns(before.get()));
             }
         }
         return book;

@@ -10,6 +10,7 @@ import java.util.Optional;
 import jorn.book.PuzzleRuns;
 import jorn.measure.SmallFile;
 import jorn.measure.Trouble;
+import jorn.pattern.run.Patterns;
 import jorn.puzzle.Grade;
 import jorn.puzzle.PuzzleRules;
 import jorn.puzzle.arithmetic.ArithmeticRules;
@@ -90,6 +91,12 @@ final class PuzzleOptions {
 
     boolean hasDiagonals() {
         return diagonals;
+    }
+
+    /** So many pages to colour, of such a seed; what was not said stays. */
+    Patterns patterns(Patterns before) {
+        Patterns now = count == null ? before : before.withCount(count);
+        return seed == null ? now : now.withSeed(seed);
     }
 
     /** The rules of a kind; what was not said is customary. */

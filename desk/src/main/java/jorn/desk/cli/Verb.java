@@ -27,6 +27,7 @@ record Verb(String name, String key, Supplier<Object> made) {
             new Verb("covers", "cli.covers.list", CoversCommand::new),
             new Verb("cover", "cli.cover.tell", CoverCommand::new),
             new Verb("puzzle", "cli.puzzle.make", PuzzleCommand::new),
+            new Verb("pattern", "cli.pattern.make", PatternCommand::new),
             new Verb("isbn", "cli.isbn.check", IsbnCommand::new),
             new Verb("pages", "cli.pages.list-pages-book-number", PagesCommand::new),
             new Verb("check", "cli.check.check-book-no-error", CheckCommand::new),

@@ -1,0 +1,2 @@
+/** Drawings as SVG files. */
+package jorn.print.svg;
