@@ -109,6 +109,10 @@ final class Screenshots {
                     ahead.add(new Shot("makeup-puzzles", () -> press("#subject-page"), 3500));
                     ahead.add(new Shot("makeup-puzzle-run", () -> press("#subject-run"), 1500));
                     ahead.add(new Shot("", () -> press("#subject-page"), 100));
+                    ahead.add(new Shot("", this::patterns, 100));
+                    ahead.add(new Shot("makeup-patterns", () -> press("#subject-page"), 9000));
+                    ahead.add(new Shot("makeup-pattern-run", () -> press("#subject-run"), 1500));
+                    ahead.add(new Shot("", () -> press("#subject-page"), 100));
                     ahead.add(new Shot("", this::hiveNotes, 100));
                 }
                 if (bench == BenchName.COVER) {
@@ -168,6 +172,11 @@ final class Screenshots {
         private void puzzles() {
             opened.desk().lay(DemoBooks.all().get(2), Optional.empty());
             opened.desk().page().set(38);
+        }
+
+        private void patterns() {
+            opened.desk().lay(DemoBooks.all().get(3), Optional.empty());
+            opened.desk().page().set(43);
         }
 
         /** Pulls the flat plan to the whole book, or pushes it back. */

@@ -39,6 +39,16 @@ public final class Numeral {
         return negative && read.isPresent() ? OptionalDouble.of(-read.getAsDouble()) : read;
     }
 
+    /**
+     * A number, which may be below zero.
+     *
+     * @param what the name of the thing, for the message
+     * @throws Trouble where the text is no number
+     */
+    public static double number(String text, String what) {
+        return readSigned(text).orElseThrow(() -> Trouble.of("measure.numeral.no-number", text.strip(), what));
+    }
+
     /** Reads a number that is not negative, or nothing where the text is no such number. */
     public static OptionalDouble read(String text) {
         String s = text.strip();

@@ -243,7 +243,9 @@ class HouseTest {
                 "store");
         room(
                 "desk.makeup",
+                "pattern",
                 "puzzle",
+                "shape",
                 "style",
                 "press",
                 "print.export",

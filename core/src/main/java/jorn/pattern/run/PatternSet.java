@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import jorn.content.Hurry;
@@ -38,6 +39,9 @@ public final class PatternSet implements Worklist {
             return size() > PAGES_KEPT;
         }
     };
+
+    /** Held by whoever is making a page. */
+    private static final Map<Wanted, Object> MAKING = new ConcurrentHashMap<>();
 
     private record Wanted(PatternSpec spec, Extent size) {}
 
@@ -124,6 +128,11 @@ public final class PatternSet implements Worklist {
         return MadePage.lines(spec, width, height);
     }
 
+    /** A page of a size, where it is made already. */
+    public Optional<MadePage> ready(int number, double width, double height) {
+        return kept(spec(number), Extent.of(width, height));
+    }
+
     private static Optional<MadePage> kept(PatternSpec spec, Extent size) {
         synchronized (PAGES) {
             SoftReference<MadePage> known = PAGES.get(new Wanted(spec, size));
@@ -131,16 +140,24 @@ public final class PatternSet implements Worklist {
         }
     }
 
+    /** Whoever wants a page that somebody is making waits for it. */
     private static MadePage made(PatternSpec spec, Extent size) {
-        Optional<MadePage> there = kept(spec, size);
-        if (there.isPresent()) {
-            return there.get();
+        Wanted key = new Wanted(spec, size);
+        try {
+            synchronized (MAKING.computeIfAbsent(key, k -> new Object())) {
+                Optional<MadePage> there = kept(spec, size);
+                if (there.isPresent()) {
+                    return there.get();
+                }
+                MadePage page = MadePage.of(spec, size.width() / 10.0, size.height() / 10.0);
+                synchronized (PAGES) {
+                    PAGES.put(key, new SoftReference<>(page));
+                }
+                return page;
+            }
+        } finally {
+            MAKING.remove(key);
         }
-        MadePage page = MadePage.of(spec, size.width() / 10.0, size.height() / 10.0);
-        synchronized (PAGES) {
-            PAGES.put(new Wanted(spec, size), new SoftReference<>(page));
-        }
-        return page;
     }
 
     /** Waits until a page is made in every size that is wanted; not on a thread that must not wait. */

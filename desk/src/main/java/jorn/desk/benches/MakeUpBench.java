@@ -26,6 +26,7 @@ import jorn.desk.makeup.PageColumn.Subject;
 import jorn.desk.makeup.PageGestures;
 import jorn.desk.makeup.PageTable;
 import jorn.desk.makeup.PageWork;
+import jorn.desk.makeup.PatternWork;
 import jorn.desk.makeup.PuzzleWork;
 import jorn.desk.makeup.StyleSlip;
 import jorn.desk.model.BookFiles;
@@ -58,6 +59,7 @@ public final class MakeUpBench implements Bench {
         this.desk = desk;
         PageWork work = new PageWork(desk);
         PuzzleWork puzzles = new PuzzleWork(desk, files, work);
+        PatternWork patterns = new PatternWork(desk, work);
         plan = new FlatPlan(desk, work, painter);
         plan.setId("flat-plan");
         plan.setAccessibleText(Wording.of("desk.make-up.flat-plan"));
@@ -76,8 +78,8 @@ public final class MakeUpBench implements Bench {
                 Wording.of("desk.make-up.page-designs-take-one"),
                 slips,
                 () -> new DesignsSlip(desk, files, painter, work, plan));
-        handling = new PageGestures(desk, work, puzzles, plan, spread, typing, slips, painter, designs::fire);
-        column = new PageColumn(desk, files, work, puzzles, handling);
+        handling = new PageGestures(desk, work, puzzles, patterns, plan, spread, typing, slips, painter, designs::fire);
+        column = new PageColumn(desk, files, work, puzzles, patterns, handling);
         work.setOnChoice(this::show);
         puzzles.setOnChoice(this::show);
         column.setOnSubject(() -> Platform.runLater(this::join));

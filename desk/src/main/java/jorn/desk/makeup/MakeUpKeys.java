@@ -18,6 +18,7 @@ final class MakeUpKeys {
     private final Desk desk;
     private final PageWork work;
     private final PuzzleWork puzzles;
+    private final PatternWork patterns;
     private final FlatPlan plan;
     private final Consumer<Edge> offer;
     private final Runnable type;
@@ -32,6 +33,7 @@ final class MakeUpKeys {
             Desk desk,
             PageWork work,
             PuzzleWork puzzles,
+            PatternWork patterns,
             FlatPlan plan,
             Consumer<Edge> offer,
             Runnable type,
@@ -39,6 +41,7 @@ final class MakeUpKeys {
         this.desk = desk;
         this.work = work;
         this.puzzles = puzzles;
+        this.patterns = patterns;
         this.plan = plan;
         this.offer = offer;
         this.type = type;
@@ -101,7 +104,7 @@ final class MakeUpKeys {
     }
 
     private boolean plain(KeyEvent e, boolean onButton) {
-        return (puzzles.isHere() && ofPuzzles(e)) || ofPages(e, onButton);
+        return (puzzles.isHere() && ofPuzzles(e)) || (patterns.isHere() && ofPatterns(e)) || ofPages(e, onButton);
     }
 
     /** On a page of puzzles. */
@@ -112,6 +115,18 @@ final class MakeUpKeys {
             case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6 -> {
                 return puzzles.choose(e.getCode().ordinal() - javafx.scene.input.KeyCode.DIGIT1.ordinal());
             }
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** On a page to colour. */
+    private boolean ofPatterns(KeyEvent e) {
+        switch (e.getCode()) {
+            case N -> patterns.another();
+            case P -> patterns.pin();
             default -> {
                 return false;
             }

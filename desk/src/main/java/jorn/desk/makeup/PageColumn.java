@@ -52,6 +52,7 @@ public final class PageColumn extends VBox {
     private final BookFiles files;
     private final PageWork work;
     private final PuzzleWork puzzles;
+    private final PatternWork patterns;
     private final Host bench;
     private final VBox slips = new VBox(10);
     private final FlowPane words = new FlowPane(2, 0);
@@ -62,12 +63,13 @@ public final class PageColumn extends VBox {
     private String shownFor = "";
     private Runnable onSubject = () -> {};
 
-    public PageColumn(Desk desk, BookFiles files, PageWork work, PuzzleWork puzzles, Host bench) {
+    public PageColumn(Desk desk, BookFiles files, PageWork work, PuzzleWork puzzles, PatternWork patterns, Host bench) {
         super(4);
         this.desk = desk;
         this.files = files;
         this.work = work;
         this.puzzles = puzzles;
+        this.patterns = patterns;
         this.bench = bench;
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -143,6 +145,7 @@ public final class PageColumn extends VBox {
                             work.slot().run() + "." + work.slot().design(),
                             work.standsFor(),
                             puzzles.state(),
+                            patterns.state(),
                             work.hasMany() ? work.pages().toString() : "",
                             work.part() + " " + work.isOnlyHere() + " " + work.isException());
                 };
@@ -161,7 +164,7 @@ public final class PageColumn extends VBox {
     private List<Node> make() {
         Consumer<Button> facing = bench::offerFacing;
         return switch (subject) {
-            case RUN -> List.of(new RunSlip(desk, files, work, puzzles, facing));
+            case RUN -> List.of(new RunSlip(desk, files, work, puzzles, patterns, facing));
             case ALL -> List.of(new AllPagesSlip(desk, files::bringInPicture));
             case PAGE -> ofPage();
         };
@@ -174,6 +177,9 @@ public final class PageColumn extends VBox {
         List<Node> all = new ArrayList<>();
         if (puzzles.isHere()) {
             all.add(new PuzzlePageSlip(puzzles));
+        }
+        if (patterns.isHere()) {
+            all.add(new PatternPageSlip(patterns, files));
         }
         all.add(
                 work.part().isPresent()

@@ -40,6 +40,7 @@ public final class PageGestures implements PageColumn.Host {
             Desk desk,
             PageWork work,
             PuzzleWork puzzles,
+            PatternWork patterns,
             FlatPlan plan,
             SpreadView spread,
             Pane typing,
@@ -55,7 +56,7 @@ public final class PageGestures implements PageColumn.Host {
         this.painter = painter;
         editor = new PageEditor(desk, work, spread, this::type);
         inPlace = new InPlace(desk, work, typing, spread);
-        keys = new MakeUpKeys(desk, work, puzzles, plan, this::offerByKey, this::type, designs);
+        keys = new MakeUpKeys(desk, work, puzzles, patterns, plan, this::offerByKey, this::type, designs);
     }
 
     /** The keys, listed. */

@@ -6,10 +6,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import jorn.book.PuzzleRuns;
 import jorn.desk.model.BookFiles;
-import jorn.desk.model.ContentMaking.HowFar;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
@@ -63,49 +61,13 @@ final class PuzzleRunPart {
     /** Puts it on a slip. */
     static void on(Slip slip, Desk desk, BookFiles files, PuzzleWork work, Puzzles now) {
         PuzzleRunPart part = new PuzzleRunPart(slip, desk, files, work, now);
-        part.progress();
+        MakingLine.on(slip, desk, "puzzles");
         part.kinds();
         part.settings();
         part.counts();
         part.pages();
         part.solutions();
         part.seed();
-    }
-
-    private void progress() {
-        Label told = Labels.wrapped("", "soft");
-        told.setId("puzzles-progress");
-        Button stop = slip.deed(
-                Wording.of("desk.puzzles.stop"),
-                "puzzles-stop",
-                Wording.of("desk.puzzles.stop-help"),
-                () -> desk.keepMaking(desk.making().get().stopped()));
-        stop.managedProperty().bind(stop.visibleProperty());
-        Runnable show = () -> {
-            HowFar far = desk.making().get();
-            told.setText(
-                    far.isDone()
-                            ? Wording.of("desk.puzzles.all-made", far.wanted())
-                            : Wording.of("desk.puzzles.made", far.made(), far.wanted()));
-            stop.setVisible(!far.isDone());
-            stop.setText(Wording.of(far.stopped() ? "desk.puzzles.go-on" : "desk.puzzles.stop"));
-        };
-        show.run();
-        // Only as long as the slip is seen.
-        desk.making().addListener(new javafx.beans.InvalidationListener() {
-            private boolean seen;
-
-            @Override
-            public void invalidated(javafx.beans.Observable o) {
-                seen |= slip.getScene() != null;
-                if (seen && slip.getScene() == null) {
-                    desk.making().removeListener(this);
-                } else {
-                    show.run();
-                }
-            }
-        });
-        slip.add(told, stop);
     }
 
     private void kinds() {

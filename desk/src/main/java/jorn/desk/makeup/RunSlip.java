@@ -23,6 +23,7 @@ import jorn.desk.view.Slip;
 import jorn.layout.PartSettings;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
+import jorn.pattern.run.Patterns;
 import jorn.puzzle.run.Puzzles;
 import jorn.puzzle.run.Solutions;
 import jorn.say.Wording;
@@ -39,7 +40,13 @@ final class RunSlip extends Slip {
     private final Consumer<Button> chooseFacing;
 
     /** @param chooseFacing offers the designs for the facing page, from that button */
-    RunSlip(Desk desk, BookFiles files, PageWork work, PuzzleWork puzzles, Consumer<Button> chooseFacing) {
+    RunSlip(
+            Desk desk,
+            BookFiles files,
+            PageWork work,
+            PuzzleWork puzzles,
+            PatternWork patterns,
+            Consumer<Button> chooseFacing) {
         super(work.run().map(Run::name).orElse(Wording.of("desk.run.blank-page")));
         this.desk = desk;
         this.files = files;
@@ -64,6 +71,8 @@ final class RunSlip extends Slip {
         Optional<Puzzles> made = PuzzleRuns.of(run);
         if (made.isPresent()) {
             PuzzleRunPart.on(this, desk, files, puzzles, made.get());
+        } else if (run.source() instanceof Patterns p) {
+            PatternRunPart.on(this, desk, patterns, p);
         } else if (run.source() instanceof Solutions s) {
             new SettingsForm(this, desk.unit().get(), desk.book(), files::bringInPicture)
                     .show("solutions-", s, PartSettings.of(s), now -> work.changeRun(r -> r.withSource(now)));

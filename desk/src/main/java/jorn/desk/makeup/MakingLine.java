@@ -1,0 +1,55 @@
+package jorn.desk.makeup;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import jorn.desk.model.ContentMaking.HowFar;
+import jorn.desk.model.Desk;
+import jorn.desk.view.Labels;
+import jorn.desk.view.Slip;
+import jorn.say.Wording;
+
+/** On a slip: how far what the book's runs have is made, and a word that stops it or goes on. */
+final class MakingLine {
+    private MakingLine() {}
+
+    /**
+     * Puts it on a slip.
+     *
+     * @param of what is made: its words stand under {@code desk.OF}, and begin the ids
+     */
+    static void on(Slip slip, Desk desk, String of) {
+        Label told = Labels.wrapped("", "soft");
+        told.setId(of + "-progress");
+        Button stop = slip.deed(
+                Wording.of("desk." + of + ".stop"),
+                of + "-stop",
+                Wording.of("desk." + of + ".stop-help"),
+                () -> desk.keepMaking(desk.making().get().stopped()));
+        stop.managedProperty().bind(stop.visibleProperty());
+        Runnable show = () -> {
+            HowFar far = desk.making().get();
+            told.setText(
+                    far.isDone()
+                            ? Wording.of("desk." + of + ".all-made", far.wanted())
+                            : Wording.of("desk." + of + ".made", far.made(), far.wanted()));
+            stop.setVisible(!far.isDone());
+            stop.setText(Wording.of(far.stopped() ? "desk.puzzles.go-on" : "desk.puzzles.stop"));
+        };
+        show.run();
+        // Only as long as the slip is seen.
+        desk.making().addListener(new javafx.beans.InvalidationListener() {
+            private boolean seen;
+
+            @Override
+            public void invalidated(javafx.beans.Observable o) {
+                seen |= slip.getScene() != null;
+                if (seen && slip.getScene() == null) {
+                    desk.making().removeListener(this);
+                } else {
+                    show.run();
+                }
+            }
+        });
+        slip.add(told, stop);
+    }
+}

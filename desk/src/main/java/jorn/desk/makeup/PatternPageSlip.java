@@ -1,0 +1,418 @@
+package jorn.desk.makeup;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Insets;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.image.ImageView;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import jorn.art.Box;
+import jorn.art.Ink;
+import jorn.art.Mark;
+import jorn.art.PageArt;
+import jorn.art.Turn;
+import jorn.content.Request.Room;
+import jorn.desk.model.BookFiles;
+import jorn.desk.view.Labels;
+import jorn.desk.view.Painter;
+import jorn.desk.view.Slip;
+import jorn.measure.Length;
+import jorn.measure.Numeral;
+import jorn.measure.SmallFile;
+import jorn.measure.Unit;
+import jorn.pattern.motif.MotifLine;
+import jorn.pattern.motif.MotifShelf;
+import jorn.pattern.motif.OutlineMotif;
+import jorn.pattern.motif.PatternMotif;
+import jorn.pattern.motif.ScatteredMotif;
+import jorn.pattern.motif.ShippedMotif;
+import jorn.pattern.page.ActualGroup;
+import jorn.pattern.page.Gradual;
+import jorn.pattern.page.PatternSpec;
+import jorn.pattern.page.PatternWindow;
+import jorn.pattern.page.Surround;
+import jorn.pattern.run.PatternSheet;
+import jorn.pattern.symmetry.FriezeGroup;
+import jorn.pattern.symmetry.Rosette;
+import jorn.pattern.symmetry.WallpaperGroup;
+import jorn.say.Wording;
+import jorn.shape.Silhouettes;
+import jorn.shape.SvgOutline;
+
+/** The pattern of a page: alive, and all that makes it. */
+final class PatternPageSlip extends Slip {
+    private static final int GROUP_WIDE = 52;
+    private static final int MOTIF_WIDE = 34;
+    private static final int LARGEST_MB = 20;
+
+    private final PatternWork work;
+    private final BookFiles files;
+    private final PatternSpec spec;
+    private final Room room;
+
+    PatternPageSlip(PatternWork work, BookFiles files) {
+        super(Wording.of("desk.patterns.on-page", work.sheet().orElseThrow().number()));
+        this.work = work;
+        this.files = files;
+        PatternSheet sheet = work.sheet().orElseThrow();
+        spec = sheet.spec();
+        room = work.room();
+        add(new PatternPad(spec, room, hold -> attempt(() -> work.changePage(s -> s.withHold(hold)))));
+        PatternPad.hints().forEach(this::say);
+        deeds();
+        told();
+        field(
+                Wording.of("desk.patterns.title"),
+                "pattern-title",
+                sheet.title(work.desk().book().calendar().language()),
+                Wording.of("desk.patterns.title-help"),
+                work::title);
+        groups();
+        motifs();
+        change();
+        windows();
+        border();
+        numbers();
+        inking();
+    }
+
+    private void page(UnaryOperator<PatternSpec> change) {
+        work.changePage(change);
+    }
+
+    private void deeds() {
+        words(
+                "",
+                List.of(
+                        deed(
+                                Wording.of("desk.puzzles.another"),
+                                "pattern-another",
+                                Wording.of("desk.patterns.another-help"),
+                                work::another),
+                        word(
+                                Wording.of("desk.puzzles.pin"),
+                                "pattern-pin",
+                                Wording.of("desk.puzzles.pin-help"),
+                                work.isPinned(),
+                                work::pin),
+                        deed(
+                                Wording.of("desk.patterns.all-like"),
+                                "pattern-all-like",
+                                Wording.of("desk.patterns.all-like-help"),
+                                work::allLike)));
+    }
+
+    /** What its fields come to, and which symmetry it has. */
+    private void told() {
+        var count = Labels.wrapped(
+                work.count()
+                        .map(c -> Wording.of(
+                                "desk.patterns.fields",
+                                c.fields(),
+                                c.smallest().format(Unit.MILLIMETRE),
+                                Wording.of("pattern.detail." + c.detail().name().toLowerCase(Locale.ROOT)),
+                                c.small()))
+                        .orElse(Wording.of("desk.puzzles.not-yet")),
+                "soft");
+        count.setId("pattern-fields");
+        add(count);
+        WallpaperGroup actual = ActualGroup.of(spec);
+        WallpaperGroup asked = spec.repeat().group();
+        if (actual != asked) {
+            say(Wording.of("pattern.raised", asked.id(), actual.id(), actual.says()));
+        }
+    }
+
+    /** A picture to choose, among others. */
+    private Button picture(javafx.scene.image.Image image, String id, String name, boolean chosen, Runnable choose) {
+        Button button = word("", id, name, chosen, choose);
+        button.setGraphic(new ImageView(image));
+        button.setAccessibleText(name);
+        button.setPadding(new Insets(2));
+        return button;
+    }
+
+    private void pictures(String name, List<? extends Node> all) {
+        add(Labels.label(name, "group-name"));
+        FlowPane row = new FlowPane(2, 2);
+        row.getChildren().addAll(all);
+        row.setPrefWrapLength(240);
+        VBox.setMargin(row, new Insets(2, 0, 2, -3));
+        add(row);
+    }
+
+    private void groups() {
+        List<Button> all = new ArrayList<>();
+        // A square of the pattern, so that all are seen at one scale.
+        double side = Math.min(room.width(), room.height());
+        PatternSpec plain = spec.withSurround(spec.surround()
+                        .withWindow(PatternWindow.PAGE)
+                        .withBorder(Surround.Border.NONE)
+                        .withMandala(Optional.empty())
+                        .withCaption(""))
+                .withInking(spec.inking().withWeight(2.4).withCompanions(0));
+        for (WallpaperGroup group : WallpaperGroup.values()) {
+            PatternSpec one = plain.withRepeat(plain.repeat().withGroup(group).withCell(PatternSpec.cell(group, 1)));
+            all.add(picture(
+                    PatternPad.image(one, new Room(side, side, 0), GROUP_WIDE),
+                    "pattern-group-" + group.id(),
+                    group.id() + ", " + group.says(),
+                    group == spec.repeat().group(),
+                    () -> page(s -> s.withRepeat(s.repeat().withGroup(group).withCell(PatternSpec.cell(group, 1))))));
+        }
+        pictures(
+                Wording.of(
+                        "desk.patterns.symmetry",
+                        spec.repeat().group().id(),
+                        spec.repeat().group().says()),
+                all);
+    }
+
+    private void motifs() {
+        List<Button> all = new ArrayList<>();
+        for (String id : MotifShelf.names()) {
+            all.add(motif(
+                    new ShippedMotif(id),
+                    id,
+                    spec.hold().motif(),
+                    m -> page(s -> s.withHold(s.hold().withMotif(m)))));
+        }
+        PatternMotif scattered = spec.hold().motif() instanceof ScatteredMotif m ? m : new ScatteredMotif(spec.seed());
+        all.add(motif(
+                scattered,
+                "scattered",
+                spec.hold().motif(),
+                m -> page(s -> s.withHold(s.hold().withMotif(m)))));
+        pictures(Wording.of("desk.patterns.motif", spec.hold().motif().word()), all);
+        add(act(Wording.of("desk.patterns.motif-from-file"), Wording.of("desk.puzzles.svg"), () -> files.asker()
+                .pictureToOpen()
+                .ifPresent(path -> files.fetch(
+                        () -> OutlineMotif.of(SmallFile.read(path, LARGEST_MB), String.valueOf(path.getFileName())),
+                        m -> page(s -> s.withHold(s.hold().withMotif(m)))))));
+    }
+
+    private Button motif(
+            PatternMotif motif, String id, PatternMotif now, java.util.function.Consumer<PatternMotif> take) {
+        return picture(small(motif), "pattern-motif-" + id, motif.word(), motif.equals(now), () -> take.accept(motif));
+    }
+
+    private static javafx.scene.image.Image small(PatternMotif motif) {
+        Box box = new Box(0, 0, MOTIF_WIDE, MOTIF_WIDE);
+        Turn at = Turn.scale(MOTIF_WIDE * 0.45, MOTIF_WIDE / 2.0, MOTIF_WIDE / 2.0);
+        List<Mark> marks = new ArrayList<>();
+        for (MotifLine line : motif.lines()) {
+            marks.add(Mark.Stroke.round(line.path().turned(at), 0.9 * line.weight(), Ink.BLACK));
+        }
+        return Painter.fresh(new PageArt(box, box, marks), box, MOTIF_WIDE);
+    }
+
+    private static String of(String kind, Enum<?> value) {
+        return Wording.of(
+                "pattern." + kind + "." + value.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+    }
+
+    private void change() {
+        Gradual now = spec.gradual();
+        words(
+                Wording.of("desk.patterns.change"),
+                choices(
+                        Gradual.What.values(),
+                        "pattern-change-",
+                        w -> of("change", w),
+                        now.what(),
+                        w -> page(s -> s.withGradual(changed(now, w)))));
+        if (now.what() == Gradual.What.NOTHING) {
+            return;
+        }
+        words(
+                Wording.of("desk.patterns.way"),
+                choices(
+                        Gradual.Way.values(),
+                        "pattern-way-",
+                        w -> of("way", w),
+                        now.way(),
+                        w -> page(s -> s.withGradual(now.withWay(w)))));
+        if (now.what() == Gradual.What.MOTIF) {
+            PatternMotif into = now.into().orElse(spec.hold().motif());
+            List<Button> all = new ArrayList<>();
+            for (String id : MotifShelf.names()) {
+                all.add(motif(
+                        new ShippedMotif(id),
+                        "into-" + id,
+                        into,
+                        m -> page(s -> s.withGradual(now.withInto(Optional.of(m))))));
+            }
+            pictures(Wording.of("desk.patterns.into", into.word()), all);
+        }
+    }
+
+    private Gradual changed(Gradual now, Gradual.What what) {
+        if (what != Gradual.What.MOTIF) {
+            return new Gradual(what, now.way(), Optional.empty());
+        }
+        PatternMotif star = new ShippedMotif("star-five");
+        boolean same = star.equals(spec.hold().motif());
+        return new Gradual(what, now.way(), Optional.of(same ? new ShippedMotif("petal") : star));
+    }
+
+    private void windows() {
+        PatternWindow now = spec.surround().window();
+        words(
+                Wording.of("desk.patterns.window"),
+                choices(
+                        PatternWindow.Kind.values(),
+                        "pattern-window-",
+                        w -> of("window", w),
+                        now.kind(),
+                        this::window));
+        switch (now.kind()) {
+            case LETTER, WORD -> field(
+                    Wording.of("desk.patterns.letters"),
+                    "pattern-letters",
+                    now.text(),
+                    Wording.of("desk.patterns.letters-help"),
+                    text -> surround(x -> x.withWindow(now.withText(text))));
+            case SHAPE -> {
+                List<Button> words = new ArrayList<>();
+                for (String id : Silhouettes.names()) {
+                    String name = Wording.of("puzzle.silhouette." + id);
+                    words.add(word(
+                            name,
+                            "pattern-shape-" + id,
+                            name,
+                            id.equals(now.text()),
+                            () -> surround(x -> x.withWindow(now.withText(id)))));
+                }
+                words("", words);
+            }
+            default -> {
+                // Nothing more to say of it.
+            }
+        }
+        field(
+                Wording.of("desk.patterns.mandala"),
+                "pattern-mandala",
+                spec.surround().mandala().map(Rosette::id).orElse(""),
+                Wording.of("desk.patterns.mandala-help"),
+                text -> surround(
+                        x -> x.withMandala(text.isBlank() ? Optional.empty() : Optional.of(Rosette.of(text)))));
+        field(
+                Wording.of("desk.patterns.caption"),
+                "pattern-caption",
+                spec.surround().caption(),
+                Wording.of("desk.patterns.caption-help"),
+                text -> surround(x -> x.withCaption(text)));
+    }
+
+    private void window(PatternWindow.Kind kind) {
+        if (kind == PatternWindow.Kind.OUTLINE) {
+            files.asker()
+                    .pictureToOpen()
+                    .ifPresent(path -> files.fetch(
+                            () -> SvgOutline.read(SmallFile.read(path, LARGEST_MB), String.valueOf(path.getFileName())),
+                            read -> surround(x -> x.withWindow(new PatternWindow(kind, read)))));
+            return;
+        }
+        String title = work.desk().book().title();
+        String text =
+                switch (kind) {
+                    case SHAPE -> "butterfly";
+                    case LETTER -> title.isBlank() ? "A" : title.substring(0, 1).toUpperCase(Locale.ROOT);
+                    case WORD -> title.isBlank() || title.length() > 24 ? "HONEY" : title;
+                    default -> "";
+                };
+        surround(x -> x.withWindow(new PatternWindow(kind, text)));
+    }
+
+    private void surround(UnaryOperator<Surround> change) {
+        page(s -> s.withSurround(change.apply(s.surround())));
+    }
+
+    private void border() {
+        words(
+                Wording.of("desk.patterns.border"),
+                choices(
+                        Surround.Border.values(),
+                        "pattern-border-",
+                        b -> of("border", b),
+                        spec.surround().border(),
+                        b -> surround(x -> x.withBorder(b))));
+        if (spec.surround().border() == Surround.Border.FRIEZE) {
+            words(
+                    Wording.of("desk.patterns.frieze"),
+                    choices(
+                            FriezeGroup.values(),
+                            "pattern-frieze-",
+                            f -> Wording.of("pattern.frieze." + f.id()),
+                            spec.surround().frieze(),
+                            f -> surround(x -> x.withFrieze(f))));
+            List<Button> all = new ArrayList<>();
+            for (String id : MotifShelf.names()) {
+                all.add(motif(
+                        new ShippedMotif(id),
+                        "frieze-" + id,
+                        spec.surround().friezeMotif(),
+                        m -> surround(x -> x.withFriezeMotif(m))));
+            }
+            pictures(
+                    Wording.of(
+                            "desk.patterns.frieze-motif",
+                            spec.surround().friezeMotif().word()),
+                    all);
+        }
+    }
+
+    private void number(String key, String id, double value, String unit, java.util.function.DoubleConsumer take) {
+        String name = Wording.of("desk.patterns." + key);
+        field(
+                name,
+                id,
+                Numeral.trimmed(value, 2) + unit,
+                Wording.of("desk.patterns." + key + "-help"),
+                text -> take.accept(
+                        Numeral.number(text.replace(unit.strip(), "").strip(), name)));
+    }
+
+    private void numbers() {
+        Unit unit = work.desk().unit().get();
+        field(
+                Wording.of("desk.patterns.cell"),
+                "pattern-cell",
+                spec.repeat().cell().format(unit),
+                Wording.of("desk.patterns.cell-help"),
+                text -> page(s -> s.withRepeat(s.repeat().withCell(Length.parse(text, unit)))));
+        number(
+                "turn",
+                "pattern-turn",
+                spec.repeat().turn(),
+                "°",
+                v -> page(s -> s.withRepeat(s.repeat().withTurn(v))));
+        number(
+                "overlap",
+                "pattern-overlap",
+                spec.repeat().overlap(),
+                " %",
+                v -> page(s -> s.withRepeat(s.repeat().withOverlap(v))));
+        number(
+                "motif-turn",
+                "pattern-motif-turn",
+                spec.hold().turn(),
+                "°",
+                v -> page(s -> s.withHold(s.hold().withTurn(v))));
+        number(
+                "motif-size",
+                "pattern-motif-size",
+                spec.hold().size() * 100,
+                " %",
+                v -> page(s -> s.withHold(s.hold().withSize(v / 100))));
+    }
+
+    private void inking() {
+        InkingFields.on(this, "pattern-", spec.inking(), i -> page(s -> s.withInking(i)));
+    }
+}

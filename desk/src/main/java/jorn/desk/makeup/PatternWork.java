@@ -1,0 +1,141 @@
+package jorn.desk.makeup;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+import jorn.book.PatternRuns;
+import jorn.book.PuzzleRuns;
+import jorn.content.Request.Room;
+import jorn.desk.model.Desk;
+import jorn.makeup.PageRooms;
+import jorn.pattern.page.FieldCount;
+import jorn.pattern.page.Gradual;
+import jorn.pattern.page.PatternSpec;
+import jorn.pattern.run.PatternBack;
+import jorn.pattern.run.PatternChoice;
+import jorn.pattern.run.PatternRule;
+import jorn.pattern.run.PatternSheet;
+import jorn.pattern.run.Patterns;
+
+/** The pattern of the page that is looked at, and all that is done with it. */
+public final class PatternWork {
+    private final Desk desk;
+    private final PageWork work;
+
+    public PatternWork(Desk desk, PageWork work) {
+        this.desk = desk;
+        this.work = work;
+    }
+
+    Desk desk() {
+        return desk;
+    }
+
+    /** The pages that the run makes. */
+    Optional<Patterns> patterns() {
+        return work.run().flatMap(PatternRuns::of);
+    }
+
+    /** The picture on the page, or the one whose back it is. */
+    Optional<PatternSheet> sheet() {
+        if (patterns().isEmpty()) {
+            return Optional.empty();
+        }
+        return work.slot()
+                .subjects()
+                .get(PatternSheet.class)
+                .or(() -> work.slot().subjects().get(PatternBack.class).map(PatternBack::of));
+    }
+
+    boolean isHere() {
+        return sheet().isPresent();
+    }
+
+    /** The room of a page of the run. */
+    Room room() {
+        return PageRooms.of(desk.book(), desk.state().get().pagination().marginsFor())
+                .apply(work.run().orElseThrow());
+    }
+
+    /** What its fields come to, where they are found already. */
+    Optional<FieldCount> count() {
+        Room room = room();
+        return sheet().flatMap(s ->
+                s.set().ready(s.number(), room.width(), room.height()).flatMap(jorn.pattern.page.MadePage::count));
+    }
+
+    /** Changes the pages of the run that is looked at. */
+    void change(UnaryOperator<Patterns> change) {
+        int run = work.slot().run();
+        patterns().ifPresent(now -> desk.change("patterns", b -> PatternRuns.with(b, run, change.apply(now))));
+    }
+
+    void changeRule(UnaryOperator<PatternRule> change) {
+        change(p -> p.withRule(change.apply(p.rule())));
+    }
+
+    /** Changes what somebody has chosen for this page. */
+    private void choose(UnaryOperator<PatternChoice> change) {
+        sheet().ifPresent(s -> change(p -> p.choosing(s.number(), change.apply(p.choice(s.number())))));
+    }
+
+    /** Changes this page alone. */
+    void changePage(UnaryOperator<PatternSpec> change) {
+        sheet().ifPresent(s -> choose(c -> c.withOwn(Optional.of(change.apply(s.spec())))));
+    }
+
+    void title(String text) {
+        choose(c -> c.withTitle(text));
+    }
+
+    boolean isPinned() {
+        return sheet().map(s -> s.set().patterns().choice(s.number()).pinned()).orElse(false);
+    }
+
+    /** Puts another picture in the place of this one; all others stay. */
+    void another() {
+        sheet().ifPresent(s -> {
+            choose(c -> new PatternChoice(Optional.of(PuzzleRuns.freshSeed()), c.pinned(), Optional.empty(), ""));
+            desk.sayChanged("desk.patterns.another-made", s.number());
+        });
+    }
+
+    /** Keeps it when all others are made anew, or lets go of it. */
+    void pin() {
+        choose(c -> c.withPinned(!c.pinned()));
+    }
+
+    /** Makes all pages that are not pinned like this one: its symmetry, motif, window, border and lines, each with another seed. */
+    void allLike() {
+        sheet().ifPresent(s -> {
+            PatternSpec spec = s.spec();
+            Map<Integer, PatternChoice> kept = new TreeMap<>();
+            s.set().patterns().chosen().forEach((n, c) -> {
+                if (c.pinned() || n == s.number()) {
+                    kept.put(n, c);
+                }
+            });
+            kept.put(s.number(), s.set().patterns().choice(s.number()).withOwn(Optional.of(spec)));
+            double size = spec.repeat().cell().points()
+                    / PatternSpec.cell(spec.repeat().group(), 1).points();
+            PatternRule rule = new PatternRule(
+                    List.of(spec.repeat().group()),
+                    List.of(spec.hold().motif()),
+                    List.of(spec.surround().window()),
+                    spec.surround().mandala().isPresent() ? 1 : 0,
+                    spec.gradual().what() == Gradual.What.NOTHING ? 0 : 1,
+                    Optional.of(spec.surround().border()),
+                    Math.max(0.4, Math.min(3, size)),
+                    spec.inking());
+            change(p -> p.withRule(rule).withChosen(kept));
+            desk.sayChanged("desk.patterns.all-alike");
+        });
+    }
+
+    /** All that a slip about the page's pattern says hangs on this. */
+    String state() {
+        return isHere() ? desk.page().get() + "." + count().isPresent() : "";
+    }
+}
