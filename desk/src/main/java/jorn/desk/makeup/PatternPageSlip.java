@@ -8,6 +8,7 @@ import java.util.function.UnaryOperator;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
@@ -46,8 +47,9 @@ import jorn.shape.SvgOutline;
 
 /** The pattern of a page: alive, and all that makes it. */
 final class PatternPageSlip extends Slip {
-    private static final int GROUP_WIDE = 52;
+    private static final int GROUP_WIDE = 60;
     private static final int MOTIF_WIDE = 34;
+    private static final double SHOWN = 0.62;
     private static final int LARGEST_MB = 20;
 
     private final PatternWork work;
@@ -129,11 +131,13 @@ final class PatternPageSlip extends Slip {
     }
 
     /** A picture to choose, among others. */
-    private Button picture(javafx.scene.image.Image image, String id, String name, boolean chosen, Runnable choose) {
-        Button button = word("", id, name, chosen, choose);
+    private Button picture(
+            javafx.scene.image.Image image, String id, String below, String name, boolean chosen, Runnable choose) {
+        Button button = word(below, id, name, chosen, choose);
         button.setGraphic(new ImageView(image));
+        button.setContentDisplay(ContentDisplay.TOP);
         button.setAccessibleText(name);
-        button.setPadding(new Insets(2));
+        button.getStyleClass().add("picture-choice");
         return button;
     }
 
@@ -149,18 +153,19 @@ final class PatternPageSlip extends Slip {
     private void groups() {
         List<Button> all = new ArrayList<>();
         // A square of the pattern, so that all are seen at one scale.
-        double side = Math.min(room.width(), room.height());
+        double side = SHOWN * Math.min(room.width(), room.height());
         PatternSpec plain = spec.withSurround(spec.surround()
                         .withWindow(PatternWindow.PAGE)
                         .withBorder(Surround.Border.NONE)
                         .withMandala(Optional.empty())
                         .withCaption(""))
-                .withInking(spec.inking().withWeight(2.4).withCompanions(0));
+                .withInking(spec.inking().withWeight(2).withCompanions(0));
         for (WallpaperGroup group : WallpaperGroup.values()) {
             PatternSpec one = plain.withRepeat(plain.repeat().withGroup(group).withCell(PatternSpec.cell(group, 1)));
             all.add(picture(
                     PatternPad.image(one, new Room(side, side, 0), GROUP_WIDE),
                     "pattern-group-" + group.id(),
+                    group.id(),
                     group.id() + ", " + group.says(),
                     group == spec.repeat().group(),
                     () -> page(s -> s.withRepeat(s.repeat().withGroup(group).withCell(PatternSpec.cell(group, 1))))));
@@ -198,7 +203,8 @@ final class PatternPageSlip extends Slip {
 
     private Button motif(
             PatternMotif motif, String id, PatternMotif now, java.util.function.Consumer<PatternMotif> take) {
-        return picture(small(motif), "pattern-motif-" + id, motif.word(), motif.equals(now), () -> take.accept(motif));
+        return picture(
+                small(motif), "pattern-motif-" + id, "", motif.word(), motif.equals(now), () -> take.accept(motif));
     }
 
     private static javafx.scene.image.Image small(PatternMotif motif) {
