@@ -62,6 +62,7 @@ final class Benchmarks {
         covers();
         press(folder);
         puzzles(folder);
+        patterns(folder);
         Book large = Photographs.book(25, 1160, "png");
         Book photographs = Photographs.book(200, 1200, "jpeg");
         large(large, photographs, folder);
@@ -98,6 +99,28 @@ final class Benchmarks {
                         + changes.name().toLowerCase(Locale.ROOT),
                 millis(changes.slowest()) + " (first visit " + millis(changes.first()) + ")",
                 aim);
+    }
+
+    private void patterns(Path folder) {
+        PatternTimes.follow(208);
+        row("50 pages to colour made, with their fields", seconds(PatternTimes.make(50)), "under 30 s");
+        row(
+                "a pattern follows the hand, in its slip",
+                Math.round(PatternTimes.follow(208)) + " a second",
+                "25 or more");
+        Edition edition = Edition.of(PatternTimes.book(50));
+        for (int page = 1; page <= edition.pagination().pageCount(); page++) {
+            edition.page(page);
+        }
+        long from = System.nanoTime();
+        Path file = Exporter.export(edition, folder.resolve("patterns"), Progress.SILENT)
+                .get(0)
+                .file();
+        row("a book of 50 patterns that are made, written", seconds((System.nanoTime() - from) / 1e9), "under 4 s");
+        row(
+                "its size",
+                String.format(java.util.Locale.ROOT, "%.1f MB", file.toFile().length() / 1e6),
+                "under 8 MB");
     }
 
     private void puzzles(Path folder) {

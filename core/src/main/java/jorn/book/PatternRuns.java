@@ -3,7 +3,9 @@ package jorn.book;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import jorn.art.Picture;
 import jorn.book.Placement.Start;
+import jorn.pattern.run.ArtPages;
 import jorn.pattern.run.Patterns;
 import jorn.recipe.Catalogue;
 import jorn.say.Wording;
@@ -21,6 +23,44 @@ public final class PatternRuns {
     public static Run run(Patterns patterns) {
         return Run.from(patterns, Wording.of("book.starter.pictures"), Catalogue.recipe("colouring"), Start.RECTO)
                 .inContents(true);
+    }
+
+    /** A run of drawings of the user's own; each stands in the contents by its title. */
+    public static Run run(ArtPages pages) {
+        return Run.from(pages, Wording.of("book.starter.drawings"), Catalogue.recipe("colouring-art"), Start.RECTO)
+                .inContents(true);
+    }
+
+    /** The drawings of a run, if it is one of drawings. */
+    public static Optional<ArtPages> art(Run run) {
+        return run.source() instanceof ArtPages p ? Optional.of(p) : Optional.empty();
+    }
+
+    /**
+     * The same book with drawings in the place of a run's patterns, or after its other runs.
+     *
+     * @param pictures that the drawings show, and those that they came from
+     */
+    public static Book withArt(Book book, ArtPages pages, Iterable<Picture> pictures) {
+        Book now = book;
+        for (Picture each : pictures) {
+            now = now.with(each);
+        }
+        List<Run> runs = new ArrayList<>(now.runs());
+        for (int i = 0; i < runs.size(); i++) {
+            if (of(runs.get(i)).isPresent()) {
+                runs.set(i, run(pages));
+                return now.withRuns(runs);
+            }
+        }
+        return RunOrder.insert(now, runs.size(), run(pages), false);
+    }
+
+    /** The same book with other drawings in a run. */
+    public static Book withArt(Book book, int index, ArtPages pages) {
+        List<Run> runs = new ArrayList<>(book.runs());
+        runs.set(index, runs.get(index).withSource(pages));
+        return book.withRuns(runs);
     }
 
     /**

@@ -100,7 +100,7 @@ public enum Starter {
             "colouring-book",
             Wording.of("book.starter.colouring-book"),
             Wording.of("book.starter.about-fifty-pictures-each"),
-            new Usual("online", "8.5x11in", 104, "white", "black", Binding.GLUED),
+            new Usual("online", "8.5x11in", 24, "white", "black", Binding.GLUED),
             "kite",
             StarterInsides::colouringBook),
     PICTURE_BOOK(

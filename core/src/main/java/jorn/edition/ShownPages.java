@@ -5,12 +5,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import jorn.art.PageArt;
 import jorn.book.Book;
 import jorn.book.Pagination;
 import jorn.book.Run;
 import jorn.book.Slot;
 import jorn.book.Variant;
+import jorn.content.Titled;
 import jorn.cover.InsidePages;
 import jorn.makeup.PageComposer;
 
@@ -41,8 +43,23 @@ final class ShownPages implements InsidePages {
                 .toList();
     }
 
+    private List<Slot> titled() {
+        return pagination.slots().stream()
+                .filter(s -> s.subjects().all().stream().anyMatch(Titled.class::isInstance))
+                .toList();
+    }
+
     @Override
     public List<PageArt> some(int most) {
+        List<Slot> titled = titled();
+        if (titled.size() > 1) {
+            // Of pictures with titles, some from all over the book.
+            int shown = Math.min(most, titled.size());
+            return IntStream.range(0, shown)
+                    .mapToObj(i -> titled.get((2 * i + 1) * titled.size() / (2 * shown)))
+                    .map(s -> pages.page(s.number()))
+                    .toList();
+        }
         List<Slot> kinds = new ArrayList<>(kinds());
         if (kinds.size() == 1) {
             // Of a book whose pages are all alike, a left and a right one.

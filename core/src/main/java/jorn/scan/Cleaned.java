@@ -15,6 +15,8 @@ public record Cleaned(Scan scan, Optional<List<double[]>> outlines) {
     private static final int FAINTEST = 205;
 
     private static final int DARKEST = 70;
+    private static final double TOWARDS_PAPER = 0.45;
+    private static final int WHITE = 240;
     private static final double SMOOTH = 0.7;
     private static final double WITHIN = 0.35;
 
@@ -62,9 +64,12 @@ public record Cleaned(Scan scan, Optional<List<double[]>> outlines) {
 
     /** The level below which is ink. */
     public static int level(Grey grey, int threshold) {
-        return threshold > 0
-                ? (int) Math.round(2.55 * threshold)
-                : Math.max(DARKEST, Math.min(FAINTEST, grey.parting() + 8));
+        if (threshold > 0) {
+            return (int) Math.round(2.55 * threshold);
+        }
+        // Thin lines are grey where pixels are coarse: what parts ink from paper lies nearer to the paper.
+        int parting = grey.parting();
+        return Math.max(DARKEST, Math.min(FAINTEST, parting + (int) (TOWARDS_PAPER * (WHITE - parting))));
     }
 
     private static Cleaned one(Scan scan, Cleaning how) {

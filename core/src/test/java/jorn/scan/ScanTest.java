@@ -294,7 +294,7 @@ class ScanTest {
     /** The area between two circles is known. */
     @Test
     void outlinesOfARingHaveItsArea() {
-        List<double[]> rings = Cleaned.of(scan(ringOnly()), Cleaning.LINE_ART)
+        List<double[]> rings = Cleaned.of(scan(ringOnly()), Cleaning.LINE_ART.withThreshold(50))
                 .get(0)
                 .outlines()
                 .orElseThrow();

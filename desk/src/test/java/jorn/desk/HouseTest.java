@@ -58,8 +58,21 @@ class HouseTest {
         room("chance");
         room("shape", "measure", "text");
         room("puzzle", "art", "chance", "content", "json", "measure", "shape", "text");
-        room("pattern", "art", "chance", "content", "json", "measure", "shape", "text");
-        room("block", "art", "calendar", "code", "json", "layout", "measure", "puzzle", "style", "text");
+        room("scan", "measure", "shape");
+        room("pattern", "scan", "art", "chance", "content", "json", "measure", "shape", "text");
+        room(
+                "block",
+                "art",
+                "calendar",
+                "code",
+                "content",
+                "json",
+                "layout",
+                "measure",
+                "pattern",
+                "puzzle",
+                "style",
+                "text");
         room("recipe", "block", "calendar", "json", "layout", "measure", "style", "text");
         // What is decided.
         room(
@@ -72,6 +85,7 @@ class HouseTest {
                 "json",
                 "layout",
                 "measure",
+                "pattern",
                 "press",
                 "puzzle",
                 "recipe",
@@ -93,6 +107,7 @@ class HouseTest {
                 "text");
         room(
                 "cover",
+                "pattern",
                 "colour",
                 "art",
                 "block",
@@ -109,7 +124,7 @@ class HouseTest {
                 "text");
         room("money", "book", "measure", "press");
         room("brief", "art", "book", "content", "cover", "makeup", "measure", "money", "press", "puzzle");
-        room("edition", "art", "book", "brief", "cover", "makeup", "measure");
+        room("edition", "art", "book", "brief", "content", "cover", "makeup", "measure");
         // What is done with it.
         room(
                 "order",
@@ -135,7 +150,7 @@ class HouseTest {
                 "measure", "money", "order", "press", "recipe", "style", "text", "json");
         room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style", "text");
         // Files and pictures.
-        room("print.picture", "art", "measure", "scratch");
+        room("print.picture", "art", "measure", "scan", "scratch");
         room("print.svg", "art", "text");
         room("print.read", "art", "deliver", "measure", "scratch");
         room("print.raster", "art", "cover", "measure", "print.picture", "print.read", "text");

@@ -23,7 +23,6 @@ import jorn.pattern.page.PatternSpec;
 import jorn.pattern.run.PatternBack;
 import jorn.pattern.run.PatternSet;
 import jorn.pattern.run.PatternSheet;
-import jorn.pattern.run.Patterns;
 import jorn.pattern.symmetry.WallpaperGroup;
 import jorn.say.Label;
 import jorn.say.Message;
@@ -46,11 +45,7 @@ public record PatternBlock(@Label("block.pattern.named") boolean named) implemen
     /** Shown where a page has no pattern, such as in the catalogue. */
     private static final PatternSpec SAMPLE = PatternSpec.of(WallpaperGroup.P6M, new ShippedMotif("lotus"), 21);
 
-    /** Of a black that tells where something may be written, and is not in the way. */
-    private static final Ink FAINT = Ink.black(0.35);
-
     private static final double HAIR = 0.5;
-    private static final int SWATCHES = 8;
     private static final double LEAST_NUMBER = 5;
 
     @Override
@@ -61,7 +56,7 @@ public record PatternBlock(@Label("block.pattern.named") boolean named) implemen
         StyledPen pen = new StyledPen(flow, out);
         Optional<PatternBack> back = flow.subject(PatternBack.class);
         if (back.isPresent()) {
-            back(back.get().of(), area, pen, flow, out);
+            Backs.draw(back.get(), named, area, pen, flow, out);
             return;
         }
         Optional<PatternSheet> sheet = flow.subject(PatternSheet.class);
@@ -131,51 +126,6 @@ public record PatternBlock(@Label("block.pattern.named") boolean named) implemen
             Box room = Box.orEmpty(x + 2.6 * r, y - r, wide - 3 * r, 2 * r);
             pen.words(flow.fill("@hue-" + (i + 1)), room, y + as.size() * 0.34, as);
         }
-    }
-
-    private void back(PatternSheet sheet, Box area, StyledPen pen, Flow flow, List<Mark> out) {
-        Patterns.Back what = sheet.set().patterns().back();
-        Lettering label = pen.label().in(FAINT);
-        if (named) {
-            String title = sheet.title(flow.calendar().language());
-            pen.words(title, area, area.y() + label.size() * 2, label.at(Align.CENTRE));
-        }
-        if (what == Patterns.Back.NAME) {
-            double y = area.bottom() - pen.step();
-            double half = area.width() / 2;
-            line("@name", area.x(), area.x() + half * 1.2, y, label, pen, flow, out);
-            line("@date", area.x() + half * 1.3, area.right(), y, label, pen, flow, out);
-        } else if (what == Patterns.Back.COLOURS) {
-            swatches(area, label, pen, flow, out);
-        }
-    }
-
-    private static void line(
-            String key, double x, double right, double y, Lettering as, StyledPen pen, Flow flow, List<Mark> out) {
-        String word = flow.fill(key);
-        pen.words(word, new Box(x, y - as.size(), right - x, as.size() * 1.3), y, as);
-        double from = x + pen.width(word, as) + as.size() * 0.6;
-        out.add(new Mark.Stroke(Path.line(from, y + 1, right, y + 1), HAIR, FAINT));
-    }
-
-    private static void swatches(Box area, Lettering label, StyledPen pen, Flow flow, List<Mark> out) {
-        double step = pen.step();
-        double high = 6 * step;
-        Box box = new Box(area.x(), area.bottom() - high, area.width(), high);
-        out.add(new Mark.Stroke(Path.rounded(box.within(HAIR / 2), pen.corner()), HAIR, FAINT));
-        pen.words(flow.fill("@colours-used"), box.within(step * 0.5), box.y() + step, label);
-        double wide = (box.width() - step) / SWATCHES;
-        double r = Math.min(step * 0.8, wide * 0.36);
-        Path.Builder rounds = Path.builder();
-        Path.Builder lines = Path.builder();
-        for (int i = 0; i < 2 * SWATCHES; i++) {
-            double x = box.x() + step * 0.5 + wide * (i % SWATCHES + 0.5);
-            double y = box.y() + step * (i < SWATCHES ? 2.2 : 4.4);
-            rounds.arc(x, y, r, 0, 360, true).close();
-            lines.move(x - wide * 0.4, y + r + step * 0.55).line(x + wide * 0.4, y + r + step * 0.55);
-        }
-        out.add(new Mark.Stroke(rounds.build(), HAIR, FAINT));
-        out.add(new Mark.Stroke(lines.build(), HAIR, FAINT));
     }
 
     @Override

@@ -8,6 +8,6 @@ import jorn.layout.NodeKind;
 public final class PatternBlocks implements NodeFamily {
     @Override
     public List<NodeKind<?>> kinds() {
-        return List.of(PatternBlock.KIND, PenTest.KIND);
+        return List.of(PatternBlock.KIND, ArtBlock.KIND, PenTest.KIND);
     }
 }

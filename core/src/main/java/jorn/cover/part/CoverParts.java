@@ -16,6 +16,7 @@ public final class CoverParts implements TypeFamily {
         return Map.ofEntries(
                 Map.entry("flood", Flood.class),
                 Map.entry("drawn", RuleDrawn.class),
+                Map.entry("coloured-page", ColouredPage.class),
                 Map.entry("plate", Plate.class),
                 Map.entry("edging", Edging.class),
                 Map.entry("emblem", Emblem.class),

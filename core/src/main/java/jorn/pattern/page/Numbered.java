@@ -2,7 +2,9 @@ package jorn.pattern.page;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import jorn.chance.Dice;
 
 /**
@@ -19,10 +21,19 @@ public record Numbered(double x, double y, double radius, int colour) {
 
     /** Numbers for fields: those of a kind have the same one, so that the colours repeat as the pattern does. */
     static List<Numbered> all(List<ColourField> fields, int colours, long seed) {
+        List<Numbered> all = new ArrayList<>();
+        kinds(fields, colours, seed)
+                .forEach((f, colour) -> all.add(new Numbered(
+                        f.roundel().x(), f.roundel().y(), f.roundel().radius(), colour)));
+        return all;
+    }
+
+    /** A colour from 1 for each field, the smallest first. */
+    static Map<ColourField, Integer> kinds(List<ColourField> fields, int colours, long seed) {
         List<ColourField> sorted = new ArrayList<>(fields);
         sorted.sort(Comparator.comparingDouble(f -> f.field().area()));
         int[] order = Dice.of(Dice.seed(seed, 31)).order(colours);
-        List<Numbered> all = new ArrayList<>();
+        Map<ColourField, Integer> all = new LinkedHashMap<>();
         int kind = -1;
         double before = 0;
         for (ColourField f : sorted) {
@@ -31,7 +42,7 @@ public record Numbered(double x, double y, double radius, int colour) {
                 kind++;
             }
             before = area;
-            all.add(new Numbered(f.roundel().x(), f.roundel().y(), f.roundel().radius(), 1 + order[kind % colours]));
+            all.put(f, 1 + order[kind % colours]);
         }
         return all;
     }

@@ -1,4 +1,11 @@
 package jorn.pattern.run;
 
-/** The back of a page to colour. */
-public record PatternBack(PatternSheet of) {}
+import jorn.content.Titled;
+
+/**
+ * The back of a page to colour.
+ *
+ * @param of the page
+ * @param what stands there
+ */
+public record PatternBack(Titled of, Patterns.Back what) {}

@@ -13,6 +13,6 @@ public final class PatternSources implements TypeFamily {
 
     @Override
     public Map<String, Class<?>> types() {
-        return Map.of("patterns", Patterns.class);
+        return Map.of("patterns", Patterns.class, "art-pages", ArtPages.class);
     }
 }

@@ -104,7 +104,7 @@ public record Patterns(
             all.add(
                     back == Back.NONE
                             ? new Batch(List.of(front))
-                            : new Batch(List.of(front, about.with(new PatternBack(sheet)))));
+                            : new Batch(List.of(front, about.with(new PatternBack(sheet, back)))));
         }
         return all;
     }

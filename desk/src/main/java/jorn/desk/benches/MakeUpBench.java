@@ -16,6 +16,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Polyline;
+import jorn.desk.makeup.ArtWork;
 import jorn.desk.makeup.ColoursSlip;
 import jorn.desk.makeup.DatesSlip;
 import jorn.desk.makeup.DesignsSlip;
@@ -79,7 +80,7 @@ public final class MakeUpBench implements Bench {
                 slips,
                 () -> new DesignsSlip(desk, files, painter, work, plan));
         handling = new PageGestures(desk, work, puzzles, patterns, plan, spread, typing, slips, painter, designs::fire);
-        column = new PageColumn(desk, files, work, puzzles, patterns, handling);
+        column = new PageColumn(desk, files, work, puzzles, patterns, new ArtWork(desk, files, work), handling);
         work.setOnChoice(this::show);
         puzzles.setOnChoice(this::show);
         column.setOnSubject(() -> Platform.runLater(this::join));

@@ -2,6 +2,7 @@ package jorn.desk.cli;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import jorn.block.paper.Ruling;
@@ -11,15 +12,19 @@ import jorn.book.PuzzleRuns;
 import jorn.book.Starter;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.WeekRule;
+import jorn.desk.model.ArtIntake;
 import jorn.makeup.Paginator;
 import jorn.measure.Days;
 import jorn.measure.Trouble;
+import jorn.pattern.run.ArtPages;
 import jorn.pattern.run.Patterns;
+import jorn.print.picture.DrawingIntake;
 import jorn.puzzle.PuzzleRules;
 import jorn.puzzle.run.Making;
 import jorn.puzzle.run.PageUse;
 import jorn.puzzle.run.PageUse.SolutionPlace;
 import jorn.puzzle.run.Puzzles;
+import jorn.scan.Cleaning;
 import jorn.store.BookFile;
 import jorn.style.StyleShelf;
 import picocli.CommandLine.Command;
@@ -86,6 +91,18 @@ final class NewCommand implements Callable<Integer> {
     @Option(names = "--large", description = "${bundle:cli.new.large}")
     private boolean large;
 
+    @Option(names = "--art", paramLabel = "FOLDER", description = "${bundle:cli.new.art}")
+    private Path art;
+
+    @Option(
+            names = "--art-as",
+            paramLabel = "vectors|black|grey|colour|as-it-is",
+            description = "${bundle:cli.new.art-as}")
+    private String artAs;
+
+    @Option(names = "--parted", description = "${bundle:cli.new.parted}")
+    private boolean parted;
+
     @Mixin
     private PuzzleOptions puzzles;
 
@@ -116,7 +133,7 @@ final class NewCommand implements Callable<Integer> {
         Starter kind = Starter.of(starter);
         Book book = kind.begin(options.brief(kind.usualBrief()));
         book = book.withCalendar(calendar(book.calendar()));
-        book = withPuzzles(kind, book);
+        book = withArt(kind, withPuzzles(kind, book));
         Paginator.of(book);
         if (style != null) {
             book = book.inStyle(StyleShelf.of(style));
@@ -161,6 +178,36 @@ final class NewCommand implements Callable<Integer> {
             }
         }
         return book;
+    }
+
+    /** A folder of drawings instead of patterns. */
+    private Book withArt(Starter kind, Book book) {
+        if (art == null) {
+            return book;
+        }
+        if (kind != Starter.COLOURING_BOOK) {
+            throw Trouble.of("cli.new.no-art", kind.id());
+        }
+        Cleaning how = cleaning().withPart(parted);
+        DrawingIntake.Folder read = DrawingIntake.folder(art, how, name -> {}, () -> false);
+        ArtIntake in = ArtIntake.of(read.taken(), how);
+        read.left().forEach(m -> spec.commandLine().getErr().println(m.text()));
+        return PatternRuns.withArt(book, new ArtPages(in.items(), Patterns.Back.BLANK), in.pictures());
+    }
+
+    private Cleaning cleaning() {
+        if (artAs == null) {
+            return Cleaning.LINE_ART;
+        }
+        if (artAs.equals("as-it-is")) {
+            return Cleaning.NONE;
+        }
+        try {
+            return Cleaning.LINE_ART.withInto(
+                    Cleaning.Into.valueOf(artAs.strip().toUpperCase(Locale.ROOT)));
+        } catch (IllegalArgumentException e) {
+            throw Trouble.because(e, "cli.new.no-art-as", artAs);
+        }
     }
 
     /** So many pictures to colour, from another seed. */

@@ -25,6 +25,7 @@ import jorn.cover.part.SpineWords;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Intake;
 import jorn.desk.view.FaceFonts;
+import jorn.desk.view.PictureCreditFields;
 import jorn.desk.view.Slip;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
@@ -232,7 +233,7 @@ final class CoverSlip extends Slip {
                 "%",
                 v -> picture(p -> p.withTone(p.tone().lightened(v / 100))));
         say(Wording.of("desk.covers.drag-picture"));
-        file().ifPresent(f -> PictureCreditFields.add(this, work, f));
+        file().ifPresent(f -> PictureCreditFields.add(this, work.desk(), f));
         add(deed(
                 Wording.of("desk.covers.drop-picture"),
                 "cover-drop-picture",

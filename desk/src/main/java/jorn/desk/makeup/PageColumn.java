@@ -53,6 +53,7 @@ public final class PageColumn extends VBox {
     private final PageWork work;
     private final PuzzleWork puzzles;
     private final PatternWork patterns;
+    private final ArtWork art;
     private final Host bench;
     private final VBox slips = new VBox(10);
     private final FlowPane words = new FlowPane(2, 0);
@@ -63,13 +64,21 @@ public final class PageColumn extends VBox {
     private String shownFor = "";
     private Runnable onSubject = () -> {};
 
-    public PageColumn(Desk desk, BookFiles files, PageWork work, PuzzleWork puzzles, PatternWork patterns, Host bench) {
+    public PageColumn(
+            Desk desk,
+            BookFiles files,
+            PageWork work,
+            PuzzleWork puzzles,
+            PatternWork patterns,
+            ArtWork art,
+            Host bench) {
         super(4);
         this.desk = desk;
         this.files = files;
         this.work = work;
         this.puzzles = puzzles;
         this.patterns = patterns;
+        this.art = art;
         this.bench = bench;
         scroll.setFitToWidth(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -146,6 +155,7 @@ public final class PageColumn extends VBox {
                             work.standsFor(),
                             puzzles.state(),
                             patterns.state(),
+                            art.state(),
                             work.hasMany() ? work.pages().toString() : "",
                             work.part() + " " + work.isOnlyHere() + " " + work.isException());
                 };
@@ -164,7 +174,7 @@ public final class PageColumn extends VBox {
     private List<Node> make() {
         Consumer<Button> facing = bench::offerFacing;
         return switch (subject) {
-            case RUN -> List.of(new RunSlip(desk, files, work, puzzles, patterns, facing));
+            case RUN -> List.of(new RunSlip(desk, files, work, puzzles, patterns, art, facing));
             case ALL -> List.of(new AllPagesSlip(desk, files::bringInPicture));
             case PAGE -> ofPage();
         };
@@ -180,6 +190,9 @@ public final class PageColumn extends VBox {
         }
         if (patterns.isHere()) {
             all.add(new PatternPageSlip(patterns, files));
+        }
+        if (art.isHere()) {
+            all.add(new ArtPageSlip(art));
         }
         all.add(
                 work.part().isPresent()

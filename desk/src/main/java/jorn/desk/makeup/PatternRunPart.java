@@ -16,6 +16,7 @@ import jorn.pattern.run.PatternRule;
 import jorn.pattern.run.Patterns;
 import jorn.pattern.symmetry.WallpaperGroup;
 import jorn.say.Wording;
+import jorn.scan.Cleaning;
 
 /** On the slip of a run of patterns: how many pages, what they may have, what stands on their backs. */
 final class PatternRunPart {
@@ -34,7 +35,7 @@ final class PatternRunPart {
     }
 
     /** Puts it on a slip. */
-    static void on(Slip slip, Desk desk, PatternWork work, Patterns now) {
+    static void on(Slip slip, Desk desk, PatternWork work, ArtWork art, Patterns now) {
         PatternRunPart part = new PatternRunPart(slip, work, now);
         MakingLine.on(slip, desk, "patterns");
         part.counts();
@@ -43,6 +44,7 @@ final class PatternRunPart {
         part.windows();
         part.inking();
         part.seed();
+        ArtRunPart.folder(slip, art, Cleaning.LINE_ART);
     }
 
     private void number(String key, int value, int least, int most, java.util.function.IntConsumer take) {

@@ -43,10 +43,12 @@ public final class PatternWork {
         if (patterns().isEmpty()) {
             return Optional.empty();
         }
-        return work.slot()
+        return work.slot().subjects().get(PatternSheet.class).or(() -> work.slot()
                 .subjects()
-                .get(PatternSheet.class)
-                .or(() -> work.slot().subjects().get(PatternBack.class).map(PatternBack::of));
+                .get(PatternBack.class)
+                .map(PatternBack::of)
+                .filter(PatternSheet.class::isInstance)
+                .map(PatternSheet.class::cast));
     }
 
     boolean isHere() {

@@ -23,6 +23,7 @@ import jorn.desk.view.Slip;
 import jorn.layout.PartSettings;
 import jorn.measure.Numeral;
 import jorn.measure.Trouble;
+import jorn.pattern.run.ArtPages;
 import jorn.pattern.run.Patterns;
 import jorn.puzzle.run.Puzzles;
 import jorn.puzzle.run.Solutions;
@@ -46,6 +47,7 @@ final class RunSlip extends Slip {
             PageWork work,
             PuzzleWork puzzles,
             PatternWork patterns,
+            ArtWork art,
             Consumer<Button> chooseFacing) {
         super(work.run().map(Run::name).orElse(Wording.of("desk.run.blank-page")));
         this.desk = desk;
@@ -72,7 +74,9 @@ final class RunSlip extends Slip {
         if (made.isPresent()) {
             PuzzleRunPart.on(this, desk, files, puzzles, made.get());
         } else if (run.source() instanceof Patterns p) {
-            PatternRunPart.on(this, desk, patterns, p);
+            PatternRunPart.on(this, desk, patterns, art, p);
+        } else if (run.source() instanceof ArtPages p) {
+            ArtRunPart.on(this, art, p);
         } else if (run.source() instanceof Solutions s) {
             new SettingsForm(this, desk.unit().get(), desk.book(), files::bringInPicture)
                     .show("solutions-", s, PartSettings.of(s), now -> work.changeRun(r -> r.withSource(now)));

@@ -114,6 +114,9 @@ public final class DemoBooks {
                 .withSubtitle("Fifty patterns to colour, no two alike")
                 .withAuthor(IMPRINT)
                 .withCover(book.cover()
+                        .planned(p -> p.withComposition("coloured")
+                                .withAccents(List.of(
+                                        Ink.hex("E0A63A"), Ink.hex("3F7F7A"), Ink.hex("D9694A"), Ink.hex("8FB8A8"))))
                         .withBlurb("Mirrors, turns and glides: every way in which a pattern can repeat, "
                                 + "from one petal to a whole comb.\n\n"
                                 + "One picture to a leaf, with a bare back, and a page to try your pens first."));

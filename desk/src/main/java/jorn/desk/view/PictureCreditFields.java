@@ -1,25 +1,26 @@
-package jorn.desk.covers;
+package jorn.desk.view;
 
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import jorn.art.Picture;
 import jorn.art.PictureCredit;
-import jorn.desk.view.Slip;
+import jorn.desk.model.Desk;
 import jorn.measure.Trouble;
 import jorn.say.Wording;
 
 /** Where a picture comes from and what may be done with it, to be written down while it is still known. */
-final class PictureCreditFields {
+public final class PictureCreditFields {
     private PictureCreditFields() {}
 
-    static void add(Slip slip, CoverWork work, Picture picture) {
+    /** Puts the fields on a slip. */
+    public static void add(Slip slip, Desk desk, Picture picture) {
         PictureCredit now = picture.credit();
-        text(slip, work, picture, "source", now.source(), (c, t) -> c.withSource(t));
-        text(slip, work, picture, "author", now.author(), (c, t) -> c.withAuthor(t));
-        text(slip, work, picture, "licence", now.licence(), (c, t) -> c.withLicence(t));
+        text(slip, desk, picture, "source", now.source(), (c, t) -> c.withSource(t));
+        text(slip, desk, picture, "author", now.author(), (c, t) -> c.withAuthor(t));
+        text(slip, desk, picture, "licence", now.licence(), (c, t) -> c.withLicence(t));
         text(
                 slip,
-                work,
+                desk,
                 picture,
                 "copies",
                 now.copies().map(String::valueOf).orElse(""),
@@ -28,20 +29,20 @@ final class PictureCreditFields {
                 Wording.of("desk.covers.generated"),
                 "picture-generated",
                 now.generated(),
-                () -> change(work, picture, c -> c.withGenerated(!c.generated())));
+                () -> change(desk, picture, c -> c.withGenerated(!c.generated())));
     }
 
     private interface Taking {
         PictureCredit with(PictureCredit credit, String text);
     }
 
-    private static void text(Slip slip, CoverWork work, Picture picture, String name, String now, Taking taking) {
+    private static void text(Slip slip, Desk desk, Picture picture, String name, String now, Taking taking) {
         slip.field(
                 Wording.of("desk.covers.picture-" + name),
                 "picture-" + name,
                 now,
                 Wording.of("desk.covers.picture-" + name + "-help"),
-                text -> change(work, picture, c -> taking.with(c, text)));
+                text -> change(desk, picture, c -> taking.with(c, text)));
     }
 
     private static Optional<Integer> copies(String text) {
@@ -55,15 +56,14 @@ final class PictureCreditFields {
         }
     }
 
-    private static void change(CoverWork work, Picture picture, UnaryOperator<PictureCredit> change) {
-        work.desk()
-                .change(
-                        "picture-credit",
-                        b -> b.with(Optional.ofNullable(b.pictures().get(picture.id()))
-                                .orElse(picture)
-                                .withCredit(change.apply(
-                                        Optional.ofNullable(b.pictures().get(picture.id()))
-                                                .map(Picture::credit)
-                                                .orElse(PictureCredit.UNKNOWN)))));
+    private static void change(Desk desk, Picture picture, UnaryOperator<PictureCredit> change) {
+        desk.change(
+                "picture-credit",
+                b -> b.with(Optional.ofNullable(b.pictures().get(picture.id()))
+                        .orElse(picture)
+                        .withCredit(
+                                change.apply(Optional.ofNullable(b.pictures().get(picture.id()))
+                                        .map(Picture::credit)
+                                        .orElse(PictureCredit.UNKNOWN)))));
     }
 }

@@ -1,0 +1,62 @@
+package jorn.desk.makeup;
+
+import java.util.Locale;
+import java.util.function.Consumer;
+import jorn.desk.view.Slip;
+import jorn.measure.Numeral;
+import jorn.say.Wording;
+import jorn.scan.Cleaning;
+
+/** On a slip: what is done to a scan; of one page, or of a run. */
+final class CleaningFields {
+    private static final int MOST_THRESHOLD = 99;
+    private static final int MOST_SPECKS = 20;
+
+    private CleaningFields() {}
+
+    /** @param id begins the id of each */
+    static void on(Slip slip, String id, Cleaning now, Consumer<Cleaning> take) {
+        slip.words(
+                Wording.of("desk.art.into"),
+                slip.choices(
+                        Cleaning.Into.values(),
+                        id + "into-",
+                        i -> Wording.of("scan.into." + i.name().toLowerCase(Locale.ROOT)),
+                        now.into(),
+                        i -> take.accept(now.withInto(i))));
+        slip.toggle(
+                Wording.of("desk.art.straighten"),
+                id + "straighten",
+                now.straighten(),
+                () -> take.accept(now.withStraighten(!now.straighten())));
+        slip.toggle(
+                Wording.of("desk.art.whiten"),
+                id + "whiten",
+                now.whiten(),
+                () -> take.accept(now.withWhiten(!now.whiten())));
+        slip.toggle(
+                Wording.of("desk.art.screens"),
+                id + "screens",
+                now.screens(),
+                () -> take.accept(now.withScreens(!now.screens())));
+        String threshold = Wording.of("desk.art.threshold");
+        slip.field(
+                threshold,
+                id + "threshold",
+                Integer.toString(now.threshold()),
+                Wording.of("desk.art.threshold-help"),
+                text -> take.accept(
+                        now.withThreshold(Numeral.count(text.replace("%", ""), threshold, 0, MOST_THRESHOLD))));
+        String specks = Wording.of("desk.art.specks");
+        slip.field(
+                specks,
+                id + "specks",
+                Integer.toString(now.specks()),
+                Wording.of("desk.art.specks-help"),
+                text -> take.accept(now.withSpecks(Numeral.count(text, specks, 0, MOST_SPECKS))));
+        slip.add(slip.act(
+                Wording.of("desk.art.as-it-was"),
+                Wording.of("desk.art.as-it-was-so"),
+                () -> take.accept(Cleaning.NONE)));
+    }
+}
