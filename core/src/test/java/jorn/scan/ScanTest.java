@@ -249,7 +249,7 @@ class ScanTest {
     @CsvSource({"6", "9", "13"})
     void thePrintScreenOfAPictureIsFoundAndRemoved(int period) {
         BufferedImage image = sheet(W, H);
-        Graphics2D g = pen(image, 8);
+        Graphics2D g = pen(image, 13);
         g.draw(new Ellipse2D.Double(150, 200, 300, 300));
         g.setColor(new Color(90, 90, 90));
         for (int y = 100; y < 620; y += period) {
@@ -294,7 +294,7 @@ class ScanTest {
     /** The area between two circles is known. */
     @Test
     void outlinesOfARingHaveItsArea() {
-        List<double[]> rings = Cleaned.of(scan(ringOnly()), Cleaning.LINE_ART.withThreshold(50))
+        List<double[]> rings = Cleaned.of(scan(ringOnly()), Cleaning.LINE_ART.withThreshold(55))
                 .get(0)
                 .outlines()
                 .orElseThrow();

@@ -1,7 +1,9 @@
 package jorn.pattern.page;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import jorn.art.Turn;
 import jorn.pattern.motif.Curves;
 import jorn.pattern.motif.MotifLine;
@@ -24,6 +26,19 @@ public final class ActualGroup {
     private static final double NEAR = 0.006;
 
     private static final int BINS = 220;
+
+    private static final int KEPT = 200;
+
+    private static final Map<Held, WallpaperGroup> KNOWN = new LinkedHashMap<>(16, 0.75f, true) {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Held, WallpaperGroup> eldest) {
+            return size() > KEPT;
+        }
+    };
+
+    private record Held(Repeat repeat, Hold hold) {}
 
     private final Lattice lattice;
     private final Turn back;
@@ -49,6 +64,21 @@ public final class ActualGroup {
 
     /** The group of a page's pattern, without what changes over the page. */
     public static WallpaperGroup of(PatternSpec spec) {
+        Held held = new Held(spec.repeat(), spec.hold());
+        synchronized (KNOWN) {
+            WallpaperGroup known = KNOWN.get(held);
+            if (known != null) {
+                return known;
+            }
+        }
+        WallpaperGroup found = search(spec);
+        synchronized (KNOWN) {
+            KNOWN.put(held, found);
+        }
+        return found;
+    }
+
+    private static WallpaperGroup search(PatternSpec spec) {
         Ground ground = new Ground(spec.withInking(spec.inking().withCompanions(0)));
         ActualGroup found = new ActualGroup(ground);
         List<Operation> moves = new ArrayList<>(spec.repeat().group().operations());

@@ -7,7 +7,6 @@ import java.util.List;
 import jorn.content.Batch;
 import jorn.content.Request;
 import jorn.content.Source;
-import jorn.content.Subjects;
 import jorn.json.Required;
 import jorn.measure.Trouble;
 
@@ -29,17 +28,11 @@ public record ArtPages(@Required List<ArtItem> items, Patterns.Back back) implem
 
     @Override
     public List<Batch> batches(Request request) {
-        Subjects about = request.subjects();
-        List<Batch> all = new ArrayList<>();
+        List<ArtSheet> sheets = new ArrayList<>();
         for (int i = 0; i < items.size(); i++) {
-            ArtSheet sheet = new ArtSheet(items.get(i), i + 1);
-            Subjects front = about.with(sheet);
-            all.add(
-                    back == Patterns.Back.NONE
-                            ? new Batch(List.of(front))
-                            : new Batch(List.of(front, about.with(new PatternBack(sheet, back)))));
+            sheets.add(new ArtSheet(items.get(i), i + 1));
         }
-        return all;
+        return back.behind(sheets, request.subjects());
     }
 
     @Override

@@ -54,6 +54,12 @@ public final class PatternSet implements Worklist {
 
     private final Patterns patterns;
     private final PatternSpec[] specs;
+    /** What was asked for stays as long as the set does. */
+    private final Map<Wanted, MadePage> held = new ConcurrentHashMap<>();
+
+    /** Lines of pages that are not made, for a moment. */
+    private final Map<Wanted, SoftReference<MadePage>> lines = new ConcurrentHashMap<>();
+
     /** In which sizes pages are wanted: those with a legend of colours leave less room. */
     private final Map<Boolean, Set<Extent>> sizes = new HashMap<>();
 
@@ -115,22 +121,47 @@ public final class PatternSet implements Worklist {
 
     /** A page; where it is not made yet, and the thread must not wait, its lines alone. */
     public MadePage page(int number, double width, double height) {
-        PatternSpec spec = spec(number);
         Extent size = Extent.of(width, height);
-        Optional<MadePage> there = kept(spec, size);
+        Optional<MadePage> there = kept(number, size);
         if (there.isPresent()) {
             return there.get();
         }
         if (!Hurry.isOn()) {
-            return made(spec, size);
+            return make(number, size);
         }
         want(number, size);
-        return MadePage.lines(spec, width, height);
+        Wanted key = new Wanted(spec(number), size);
+        SoftReference<MadePage> known = lines.get(key);
+        MadePage drawn = known == null ? null : known.get();
+        if (drawn == null) {
+            drawn = MadePage.lines(spec(number), width, height);
+            lines.put(key, new SoftReference<>(drawn));
+        }
+        return drawn;
     }
 
     /** A page of a size, where it is made already. */
     public Optional<MadePage> ready(int number, double width, double height) {
-        return kept(spec(number), Extent.of(width, height));
+        return kept(number, Extent.of(width, height));
+    }
+
+    private Optional<MadePage> kept(int number, Extent size) {
+        Wanted key = new Wanted(spec(number), size);
+        MadePage own = held.get(key);
+        if (own != null) {
+            return Optional.of(own);
+        }
+        Optional<MadePage> known = kept(spec(number), size);
+        known.ifPresent(page -> held.put(key, page));
+        return known;
+    }
+
+    private MadePage make(int number, Extent size) {
+        MadePage page = made(spec(number), size);
+        Wanted key = new Wanted(spec(number), size);
+        held.put(key, page);
+        lines.remove(key);
+        return page;
     }
 
     private static Optional<MadePage> kept(PatternSpec spec, Extent size) {
@@ -163,7 +194,7 @@ public final class PatternSet implements Worklist {
     /** Waits until a page is made in every size that is wanted; not on a thread that must not wait. */
     void await(int number) {
         if (!Hurry.isOn()) {
-            sizes(number).forEach(size -> made(spec(number), size));
+            sizes(number).forEach(size -> make(number, size));
         }
     }
 
@@ -184,7 +215,7 @@ public final class PatternSet implements Worklist {
     private boolean isMade(int number) {
         List<Extent> all = sizes(number);
         return !all.isEmpty()
-                && all.stream().allMatch(size -> kept(spec(number), size).isPresent());
+                && all.stream().allMatch(size -> kept(number, size).isPresent());
     }
 
     @Override
@@ -195,7 +226,7 @@ public final class PatternSet implements Worklist {
                 if (cancelled.getAsBoolean()) {
                     return;
                 }
-                made(spec(i), size);
+                make(i, size);
             }
             on.accept(++made);
         }

@@ -12,6 +12,7 @@ import jorn.content.Batch;
 import jorn.content.Request;
 import jorn.content.Source;
 import jorn.content.Subjects;
+import jorn.content.Titled;
 import jorn.content.Worklist;
 import jorn.json.Required;
 import jorn.measure.Trouble;
@@ -44,7 +45,17 @@ public record Patterns(
         COLOURS,
         /** There is none: the next picture stands there. */
         @Label("pattern.back.none")
-        NONE
+        NONE;
+
+        /** Pages with their backs behind them; without backs all follow each other. */
+        List<Batch> behind(List<? extends Titled> sheets, Subjects about) {
+            if (this == NONE) {
+                return List.of(new Batch(sheets.stream().map(about::with).toList()));
+            }
+            return sheets.stream()
+                    .map(s -> new Batch(List.of(about.with(s), about.with(new PatternBack(s, this)))))
+                    .toList();
+        }
     }
 
     public Patterns {
@@ -97,16 +108,11 @@ public record Patterns(
     public List<Batch> batches(Request request) {
         PatternSet set = PatternSet.of(this);
         Subjects about = request.subjects();
-        List<Batch> all = new ArrayList<>();
+        List<PatternSheet> sheets = new ArrayList<>();
         for (int i = 1; i <= count; i++) {
-            PatternSheet sheet = new PatternSheet(set, i);
-            Subjects front = about.with(sheet);
-            all.add(
-                    back == Back.NONE
-                            ? new Batch(List.of(front))
-                            : new Batch(List.of(front, about.with(new PatternBack(sheet, back)))));
+            sheets.add(new PatternSheet(set, i));
         }
-        return all;
+        return back.behind(sheets, about);
     }
 
     @Override

@@ -12,21 +12,14 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
-import jorn.art.Box;
-import jorn.art.Ink;
-import jorn.art.Mark;
-import jorn.art.PageArt;
-import jorn.art.Turn;
 import jorn.content.Request.Room;
 import jorn.desk.model.BookFiles;
 import jorn.desk.view.Labels;
-import jorn.desk.view.Painter;
 import jorn.desk.view.Slip;
 import jorn.measure.Length;
 import jorn.measure.Numeral;
 import jorn.measure.SmallFile;
 import jorn.measure.Unit;
-import jorn.pattern.motif.MotifLine;
 import jorn.pattern.motif.MotifShelf;
 import jorn.pattern.motif.OutlineMotif;
 import jorn.pattern.motif.PatternMotif;
@@ -163,7 +156,7 @@ final class PatternPageSlip extends Slip {
         for (WallpaperGroup group : WallpaperGroup.values()) {
             PatternSpec one = plain.withRepeat(plain.repeat().withGroup(group).withCell(PatternSpec.cell(group, 1)));
             all.add(picture(
-                    PatternPad.image(one, new Room(side, side, 0), GROUP_WIDE),
+                    PatternPictures.of(one, side, GROUP_WIDE),
                     "pattern-group-" + group.id(),
                     group.id(),
                     group.id() + ", " + group.says(),
@@ -204,17 +197,12 @@ final class PatternPageSlip extends Slip {
     private Button motif(
             PatternMotif motif, String id, PatternMotif now, java.util.function.Consumer<PatternMotif> take) {
         return picture(
-                small(motif), "pattern-motif-" + id, "", motif.word(), motif.equals(now), () -> take.accept(motif));
-    }
-
-    private static javafx.scene.image.Image small(PatternMotif motif) {
-        Box box = new Box(0, 0, MOTIF_WIDE, MOTIF_WIDE);
-        Turn at = Turn.scale(MOTIF_WIDE * 0.45, MOTIF_WIDE / 2.0, MOTIF_WIDE / 2.0);
-        List<Mark> marks = new ArrayList<>();
-        for (MotifLine line : motif.lines()) {
-            marks.add(Mark.Stroke.round(line.path().turned(at), 0.9 * line.weight(), Ink.BLACK));
-        }
-        return Painter.fresh(new PageArt(box, box, marks), box, MOTIF_WIDE);
+                PatternPictures.of(motif, MOTIF_WIDE),
+                "pattern-motif-" + id,
+                "",
+                motif.word(),
+                motif.equals(now),
+                () -> take.accept(motif));
     }
 
     private static String of(String kind, Enum<?> value) {
