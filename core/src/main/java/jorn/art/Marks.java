@@ -21,7 +21,7 @@ public final class Marks {
     /** Larger than any sheet. */
     private static final Box EVERYWHERE = new Box(-100_000, -100_000, 200_000, 200_000);
 
-    /** Goes through the single marks, those in stamps and groups too, in the order in which they are drawn. */
+    /** Goes through the single marks, those in stamps and groups too, in the order in which they are drawn; without those that are clipped away. */
     public static void walk(List<Mark> marks, Consumer<Standing> each) {
         walk(marks, Turn.NONE, EVERYWHERE, 1, each);
     }
@@ -39,9 +39,20 @@ public final class Marks {
             } else {
                 Box bounds = at.of(mark.bounds());
                 boolean everywhere = seen.equals(EVERYWHERE);
+                if (!everywhere && isPast(bounds, seen)) {
+                    continue;
+                }
                 each.accept(new Standing(mark, at, everywhere ? bounds : bounds.common(seen), opacity));
             }
         }
+    }
+
+    /** Whether nothing of it is seen. */
+    private static boolean isPast(Box bounds, Box seen) {
+        return bounds.x() > seen.right()
+                || bounds.right() < seen.x()
+                || bounds.y() > seen.bottom()
+                || bounds.bottom() < seen.y();
     }
 
     /** The single marks and where each stands. */

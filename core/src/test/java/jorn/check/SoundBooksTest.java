@@ -64,7 +64,7 @@ class SoundBooksTest {
                         starter.id());
             }
         }
-        assertTrue(waiting > 4);
+        assertTrue(waiting > 3);
     }
 
     private static void add(List<Sound> all, String what, Book book) {

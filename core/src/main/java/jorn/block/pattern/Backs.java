@@ -17,7 +17,9 @@ final class Backs {
     /** Of a black that tells where something may be written, and is not in the way. */
     private static final Ink FAINT = Ink.black(0.35);
 
-    private static final double HAIR = 0.5;
+    /** Thin and solid: a tint would be printed as dots. */
+    private static final double HAIR = 0.3;
+
     private static final int SWATCHES = 8;
 
     private Backs() {}
@@ -45,14 +47,14 @@ final class Backs {
         String word = flow.fill(key);
         pen.words(word, new Box(x, y - as.size(), right - x, as.size() * 1.3), y, as);
         double from = x + pen.width(word, as) + as.size() * 0.6;
-        out.add(new Mark.Stroke(Path.line(from, y + 1, right, y + 1), HAIR, FAINT));
+        out.add(new Mark.Stroke(Path.line(from, y + 1, right, y + 1), HAIR, Ink.BLACK));
     }
 
     private static void swatches(Box area, Lettering label, StyledPen pen, Flow flow, List<Mark> out) {
         double step = pen.step();
         double high = 6 * step;
         Box box = new Box(area.x(), area.bottom() - high, area.width(), high);
-        out.add(new Mark.Stroke(Path.rounded(box.within(HAIR / 2), pen.corner()), HAIR, FAINT));
+        out.add(new Mark.Stroke(Path.rounded(box.within(HAIR / 2), pen.corner()), HAIR, Ink.BLACK));
         pen.words(flow.fill("@colours-used"), box.within(step * 0.5), box.y() + step, label);
         double wide = (box.width() - step) / SWATCHES;
         double r = Math.min(step * 0.8, wide * 0.36);
@@ -64,7 +66,7 @@ final class Backs {
             rounds.arc(x, y, r, 0, 360, true).close();
             lines.move(x - wide * 0.4, y + r + step * 0.55).line(x + wide * 0.4, y + r + step * 0.55);
         }
-        out.add(new Mark.Stroke(rounds.build(), HAIR, FAINT));
-        out.add(new Mark.Stroke(lines.build(), HAIR, FAINT));
+        out.add(new Mark.Stroke(rounds.build(), HAIR, Ink.BLACK));
+        out.add(new Mark.Stroke(lines.build(), HAIR, Ink.BLACK));
     }
 }

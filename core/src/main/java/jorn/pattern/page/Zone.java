@@ -66,7 +66,13 @@ final class Zone {
         List<Mark> seen = new ArrayList<>(strokes(lines));
         if (!cell.isEmpty()) {
             Stamp stamp = new Stamp(strokes(cell));
-            corners.forEach(c -> seen.add(new Mark.Stamped(stamp, c[0], c[1])));
+            for (double[] c : corners) {
+                // Not those of which nothing is seen.
+                Mark.Stamped placed = new Mark.Stamped(stamp, c[0], c[1]);
+                if (placed.bounds().meets(box)) {
+                    seen.add(placed);
+                }
+            }
         }
         List<Mark> all = new ArrayList<>();
         if (!seen.isEmpty()) {
