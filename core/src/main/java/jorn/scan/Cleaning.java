@@ -48,10 +48,10 @@ public record Cleaning(
     public Cleaning {
         into = into == null ? Into.VECTORS : into;
         if (threshold < 0 || threshold > MOST_THRESHOLD) {
-            throw Trouble.of("scan.threshold-out-of-range", threshold, MOST_THRESHOLD);
+            throw Trouble.of("scan.refused.threshold-out-of-range", threshold, MOST_THRESHOLD);
         }
         if (specks < 0 || specks > MOST_SPECKS) {
-            throw Trouble.of("scan.specks-out-of-range", specks, MOST_SPECKS);
+            throw Trouble.of("scan.refused.specks-out-of-range", specks, MOST_SPECKS);
         }
     }
 }

@@ -75,7 +75,7 @@ public final class Silhouettes {
         Shape outline =
                 AffineTransform.getScaleInstance(1 / SIZE, 1 / SIZE).createTransformedShape(glyphs.getOutline());
         if (outline.getBounds2D().isEmpty()) {
-            throw Trouble.of("shape.no-outline", text);
+            throw Trouble.of("shape.refused.no-outline", text);
         }
         return outline;
     }

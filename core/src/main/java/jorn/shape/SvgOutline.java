@@ -59,7 +59,7 @@ public final class SvgOutline {
             }
         }
         if (largest == null) {
-            throw Trouble.of("shape.no-line", name);
+            throw Trouble.of("shape.refused.no-line", name);
         }
         return written(Silhouettes.oneHigh(largest), name);
     }
@@ -91,7 +91,7 @@ public final class SvgOutline {
                 points.add(at.clone());
             }
             if (points.size() > MOST_POINTS) {
-                throw Trouble.of("shape.too-many-points", name, MOST_POINTS);
+                throw Trouble.of("shape.refused.too-many-points", name, MOST_POINTS);
             }
         }
         StringBuilder text = new StringBuilder();
@@ -161,7 +161,7 @@ public final class SvgOutline {
     public static List<String> lines(byte[] svg, String name) {
         List<Shape> all = new ArrayList<>(read(svg, name, SvgOutline::pieces));
         if (all.isEmpty()) {
-            throw Trouble.of("shape.no-line", name);
+            throw Trouble.of("shape.refused.no-line", name);
         }
         all.sort(Comparator.comparingDouble(SvgOutline::size).reversed());
         Rectangle2D box = all.get(0).getBounds2D();
@@ -175,7 +175,7 @@ public final class SvgOutline {
             for (double[] line : Polylines.of(s, fine)) {
                 points += line.length / 2;
                 if (points > MOST_POINTS) {
-                    throw Trouble.of("shape.too-many-points", name, MOST_POINTS);
+                    throw Trouble.of("shape.refused.too-many-points", name, MOST_POINTS);
                 }
                 boolean open = !Polylines.isRing(line);
                 double[] simple = Polylines.simplified(line, fine);
@@ -202,7 +202,7 @@ public final class SvgOutline {
                 | IndexOutOfBoundsException
                 | NoSuchElementException
                 | IllegalPathStateException e) {
-            throw Trouble.because(e, "shape.not-svg", name);
+            throw Trouble.because(e, "shape.refused.not-svg", name);
         }
     }
 

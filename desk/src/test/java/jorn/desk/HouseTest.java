@@ -182,6 +182,7 @@ class HouseTest {
                 "store");
         room(
                 "print.export",
+                "content",
                 "puzzle",
                 "check",
                 "press",
@@ -200,6 +201,9 @@ class HouseTest {
         // The window: what stands on the desk, how things are shown, the benches, and all of them together.
         room(
                 "desk.model",
+                "scan",
+                "pattern",
+                "content",
                 "puzzle",
                 "style",
                 "art",
@@ -259,6 +263,8 @@ class HouseTest {
         room(
                 "desk.makeup",
                 "pattern",
+                "scan",
+                "print.picture",
                 "puzzle",
                 "shape",
                 "style",
@@ -319,6 +325,7 @@ class HouseTest {
                 "text");
         room(
                 "desk.window",
+                "content",
                 "puzzle",
                 "book",
                 "cover",
@@ -334,6 +341,8 @@ class HouseTest {
         room(
                 "desk.cli",
                 "chance",
+                "scan",
+                "shape",
                 "pattern",
                 "print.svg",
                 "puzzle",

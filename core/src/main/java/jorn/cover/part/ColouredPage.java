@@ -41,7 +41,7 @@ public record ColouredPage(@Required List<CoverRole> inks, @Required CoverRole l
         PatternSpec spec = pattern(stage, seed);
         // The pattern alone, over its whole place, so large that it is seen from afar.
         PatternSpec whole = spec.withGradual(Gradual.NONE)
-                .withSurround(Surround.PLAIN.withBorder(Surround.Border.NONE).withWindow(PatternWindow.PAGE))
+                .withSurround(Surround.PLAIN.withBorder(Surround.Rim.NONE).withWindow(PatternWindow.PAGE))
                 .withInking(spec.inking().withWeight(LINES).withColours(0));
         double times = edit.size().orElse(1.0) * 1.15;
         PatternSpec sized = whole.withRepeat(whole.repeat()

@@ -38,7 +38,7 @@ public final class MotifShelf {
     public static List<MotifLine> lines(String name) {
         Consumer<MotifPen> rule = RULES.get(name);
         if (rule == null) {
-            throw Trouble.of("pattern.no-such-motif", name, String.join(", ", names()));
+            throw Trouble.of("pattern.refused.no-such-motif", name, String.join(", ", names()));
         }
         return DRAWN.computeIfAbsent(name, n -> {
             MotifPen pen = new MotifPen();

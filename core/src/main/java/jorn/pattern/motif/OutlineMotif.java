@@ -29,10 +29,10 @@ public record OutlineMotif(@Required String name, @Required List<String> outline
             points += read(each).length / 2;
         }
         if (outlines.stream().noneMatch(o -> read(o).length >= 2 * LEAST)) {
-            throw Trouble.of("pattern.motif-of-nothing", name);
+            throw Trouble.of("pattern.refused.motif-of-nothing", name);
         }
         if (points > MOST_POINTS) {
-            throw Trouble.of("pattern.motif-too-many-points", name, points, MOST_POINTS);
+            throw Trouble.of("pattern.refused.motif-too-many-points", name, points, MOST_POINTS);
         }
     }
 
@@ -60,7 +60,8 @@ public record OutlineMotif(@Required String name, @Required List<String> outline
                 xy[2 * i + 1] = Double.parseDouble(two[1]);
             }
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
-            throw Trouble.because(e, "pattern.not-points", text.length() > 40 ? text.substring(0, 40) + " …" : text);
+            throw Trouble.because(
+                    e, "pattern.refused.not-points", text.length() > 40 ? text.substring(0, 40) + " …" : text);
         }
         return xy;
     }

@@ -57,17 +57,17 @@ public final class ColouringPage {
         around.clear();
         Box inner = bordered(area);
         Surround s = spec.surround();
-        boolean inBox = s.window().kind() == PatternWindow.Kind.PAGE;
+        boolean inBox = s.window().kind() == PatternWindow.Pane.PAGE;
         if (!s.caption().isEmpty()) {
             // So high that the strokes of its letters can be coloured: in two lines where there are many.
             double high = Math.min(CAPTION * (s.caption().length() > MANY_LETTERS ? 1.8 : 1), inner.height() / 3.5);
             words(s.caption(), new Box(inner.x(), inner.bottom() - high, inner.width(), high));
             inner = new Box(inner.x(), inner.y(), inner.width(), inner.height() - high);
         }
-        Box room = inBox ? inner : inner.within(s.border() == Surround.Border.NONE ? 1 : 2 * GAP);
+        Box room = inBox ? inner : inner.within(s.border() == Surround.Rim.NONE ? 1 : 2 * GAP);
         Area window = s.window().in(room);
         Optional<Rosette> rosette = s.mandala();
-        boolean whole = rosette.isPresent() && s.window().kind() == PatternWindow.Kind.ROUND;
+        boolean whole = rosette.isPresent() && s.window().kind() == PatternWindow.Pane.ROUND;
         if (rosette.isPresent()) {
             double r = (whole ? 0.5 : MANDALA) * Math.min(room.width(), room.height());
             Area circle = new Area(new Ellipse2D.Double(room.centreX() - r, room.centreY() - r, 2 * r, 2 * r));
@@ -117,7 +117,7 @@ public final class ColouringPage {
             return;
         }
         hollow.add(new Zone(new Area(new HollowWords(text).in(room)), spec.inking()));
-        if (spec.surround().border() != Surround.Border.NONE) {
+        if (spec.surround().border() != Surround.Rim.NONE) {
             around.add(new Mark.Stroke(Path.box(strip), spec.inking().weight(1), Ink.BLACK));
         }
     }

@@ -70,7 +70,7 @@ public record Gradual(@Required What what, @Required Way way, Optional<PatternMo
             return new Gradual(
                     What.valueOf(two[0]), two.length < 2 ? Way.DOWNWARD : Way.valueOf(two[1]), Optional.empty());
         } catch (IllegalArgumentException e) {
-            throw Trouble.because(e, "pattern.no-such-change", text.strip());
+            throw Trouble.because(e, "pattern.refused.no-such-change", text.strip());
         }
     }
 

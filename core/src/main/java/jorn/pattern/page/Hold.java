@@ -23,7 +23,7 @@ public record Hold(@Required PatternMotif motif, double x, double y, double turn
     public Hold {
         size = size == 0 ? 1 : size;
         if (!(size >= SMALLEST) || size > LARGEST || !Double.isFinite(x + y + turn)) {
-            throw Trouble.of("pattern.size-out-of-range", size, SMALLEST, LARGEST);
+            throw Trouble.of("pattern.refused.size-out-of-range", size, SMALLEST, LARGEST);
         }
         x = x - Math.rint(x);
         y = y - Math.rint(y);

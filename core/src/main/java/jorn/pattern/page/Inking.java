@@ -34,13 +34,13 @@ public record Inking(double weight, int companions, SmallFields small, int colou
     public Inking {
         small = small == null ? SmallFields.INKED : small;
         if (!(weight >= THINNEST) || weight > THICKEST) {
-            throw Trouble.of("pattern.weight-out-of-range", weight, THINNEST, THICKEST);
+            throw Trouble.of("pattern.refused.weight-out-of-range", weight, THINNEST, THICKEST);
         }
         if (companions < 0 || companions > MOST_COMPANIONS) {
-            throw Trouble.of("pattern.companions-out-of-range", companions, MOST_COMPANIONS);
+            throw Trouble.of("pattern.refused.companions-out-of-range", companions, MOST_COMPANIONS);
         }
         if (colours != 0 && (colours < 2 || colours > MOST_COLOURS)) {
-            throw Trouble.of("pattern.colours-out-of-range", colours, MOST_COLOURS);
+            throw Trouble.of("pattern.refused.colours-out-of-range", colours, MOST_COLOURS);
         }
     }
 

@@ -21,14 +21,14 @@ import jorn.shape.SvgOutline;
  * @param text a silhouette's name, letters, or the points of an outline; empty for the others
  */
 @RecordBuilder
-public record PatternWindow(@Required Kind kind, String text) implements PatternWindowBuilder.With {
+public record PatternWindow(@Required Pane kind, String text) implements PatternWindowBuilder.With {
     /** The whole page. */
-    public static final PatternWindow PAGE = new PatternWindow(Kind.PAGE, "");
+    public static final PatternWindow PAGE = new PatternWindow(Pane.PAGE, "");
 
     private static final int MOST_LETTERS = 24;
 
     /** What windows there are. */
-    public enum Kind {
+    public enum Pane {
         @Label("pattern.window.page")
         PAGE,
         @Label("pattern.window.round")
@@ -45,20 +45,20 @@ public record PatternWindow(@Required Kind kind, String text) implements Pattern
 
     public PatternWindow {
         text = text == null ? "" : text.strip();
-        boolean named = kind != Kind.PAGE && kind != Kind.ROUND;
+        boolean named = kind != Pane.PAGE && kind != Pane.ROUND;
         if (named && text.isEmpty()) {
-            throw Trouble.of("pattern.window-of-nothing");
+            throw Trouble.of("pattern.refused.window-of-nothing");
         }
-        if (kind == Kind.SHAPE && !Silhouettes.isShipped(text)) {
-            throw Trouble.of("pattern.no-such-shape", text, String.join(", ", Silhouettes.names()));
+        if (kind == Pane.SHAPE && !Silhouettes.isShipped(text)) {
+            throw Trouble.of("pattern.refused.no-such-shape", text, String.join(", ", Silhouettes.names()));
         }
-        if ((kind == Kind.LETTER || kind == Kind.WORD) && text.codePointCount(0, text.length()) > MOST_LETTERS) {
-            throw Trouble.of("pattern.window-too-long", text, MOST_LETTERS);
+        if ((kind == Pane.LETTER || kind == Pane.WORD) && text.codePointCount(0, text.length()) > MOST_LETTERS) {
+            throw Trouble.of("pattern.refused.window-too-long", text, MOST_LETTERS);
         }
-        if (kind == Kind.LETTER || kind == Kind.WORD) {
+        if (kind == Pane.LETTER || kind == Pane.WORD) {
             Silhouettes.of(text);
         }
-        if (kind == Kind.OUTLINE) {
+        if (kind == Pane.OUTLINE) {
             outline(text);
         }
     }
@@ -67,7 +67,8 @@ public record PatternWindow(@Required Kind kind, String text) implements Pattern
         try {
             return SvgOutline.shape(points);
         } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
-            throw Trouble.because(e, "pattern.not-points", points.length() > 40 ? points.substring(0, 40) : points);
+            throw Trouble.because(
+                    e, "pattern.refused.not-points", points.length() > 40 ? points.substring(0, 40) : points);
         }
     }
 
@@ -79,15 +80,15 @@ public record PatternWindow(@Required Kind kind, String text) implements Pattern
     public static PatternWindow parse(String said) {
         String[] two = said.strip().split(":", 2);
         try {
-            return new PatternWindow(Kind.valueOf(two[0].toUpperCase(Locale.ROOT)), two.length < 2 ? "" : two[1]);
+            return new PatternWindow(Pane.valueOf(two[0].toUpperCase(Locale.ROOT)), two.length < 2 ? "" : two[1]);
         } catch (IllegalArgumentException e) {
-            throw Trouble.because(e, "pattern.no-such-window", said.strip());
+            throw Trouble.because(e, "pattern.refused.no-such-window", said.strip());
         }
     }
 
     /** As {@link #parse} reads it; an outline without its points. */
     public String said() {
-        return kind.name().toLowerCase(Locale.ROOT) + (text.isEmpty() || kind == Kind.OUTLINE ? "" : ":" + text);
+        return kind.name().toLowerCase(Locale.ROOT) + (text.isEmpty() || kind == Pane.OUTLINE ? "" : ":" + text);
     }
 
     /** The shape, as large as a box holds it. */

@@ -26,13 +26,13 @@ public record Repeat(@Required WallpaperGroup group, @Required Length cell, doub
     public Repeat {
         double mm = cell.in(Unit.MILLIMETRE);
         if (!(mm >= SMALLEST - 1e-9) || mm > LARGEST + 1e-9) {
-            throw Trouble.of("pattern.cell-out-of-range", cell.in(Unit.MILLIMETRE), SMALLEST, LARGEST);
+            throw Trouble.of("pattern.refused.cell-out-of-range", cell.in(Unit.MILLIMETRE), SMALLEST, LARGEST);
         }
         if (!(overlap >= 0) || overlap > FULL) {
-            throw Trouble.of("pattern.overlap-out-of-range", overlap);
+            throw Trouble.of("pattern.refused.overlap-out-of-range", overlap);
         }
         if (!Double.isFinite(turn)) {
-            throw Trouble.of("pattern.overlap-out-of-range", turn);
+            throw Trouble.of("pattern.refused.overlap-out-of-range", turn);
         }
     }
 

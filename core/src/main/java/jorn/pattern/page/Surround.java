@@ -23,7 +23,7 @@ import jorn.say.Label;
 @RecordBuilder
 public record Surround(
         @Required PatternWindow window,
-        @Required Border border,
+        @Required Rim border,
         FriezeGroup frieze,
         PatternMotif friezeMotif,
         Optional<Rosette> mandala,
@@ -32,10 +32,10 @@ public record Surround(
     private static final int MOST_LETTERS = 120;
 
     public static final Surround PLAIN = new Surround(
-            PatternWindow.PAGE, Border.DOUBLE, FriezeGroup.P2MG, new ShippedMotif("leaf"), Optional.empty(), "");
+            PatternWindow.PAGE, Rim.DOUBLE, FriezeGroup.P2MG, new ShippedMotif("leaf"), Optional.empty(), "");
 
     /** What borders there are. */
-    public enum Border {
+    public enum Rim {
         @Label("pattern.border.none")
         NONE,
         @Label("pattern.border.line")
@@ -52,7 +52,7 @@ public record Surround(
         mandala = mandala == null ? Optional.empty() : mandala;
         caption = caption == null ? "" : caption.strip();
         if (caption.length() > MOST_LETTERS) {
-            throw Trouble.of("pattern.caption-too-long", caption.length(), MOST_LETTERS);
+            throw Trouble.of("pattern.refused.caption-too-long", caption.length(), MOST_LETTERS);
         }
     }
 }

@@ -22,7 +22,7 @@ public record ArtPages(@Required List<ArtItem> items, Patterns.Back back) implem
         items = List.copyOf(items);
         back = back == null ? Patterns.Back.BLANK : back;
         if (items.isEmpty() || items.size() > Patterns.MOST) {
-            throw Trouble.of("pattern.count-out-of-range", items.size(), Patterns.MOST);
+            throw Trouble.of("pattern.refused.count-out-of-range", items.size(), Patterns.MOST);
         }
     }
 

@@ -41,7 +41,7 @@ public record PatternRule(
         List<PatternWindow> windows,
         int mandalas,
         int changes,
-        Optional<Surround.Border> border,
+        Optional<Surround.Rim> border,
         double size,
         Inking inking)
         implements PatternRuleBuilder.With {
@@ -76,11 +76,11 @@ public record PatternRule(
         inking = inking == null ? Inking.CUSTOMARY : inking;
         size = size == 0 ? 1 : size;
         if (!(size >= SMALLEST) || size > LARGEST) {
-            throw Trouble.of("pattern.size-out-of-range", size, SMALLEST, LARGEST);
+            throw Trouble.of("pattern.refused.size-out-of-range", size, SMALLEST, LARGEST);
         }
         if (mandalas < 0 || mandalas > MOST_EACH || changes < 0 || changes > MOST_EACH) {
             throw Trouble.of(
-                    "pattern.each-out-of-range",
+                    "pattern.refused.each-out-of-range",
                     Math.min(mandalas, changes) < 0 ? Math.min(mandalas, changes) : Math.max(mandalas, changes),
                     MOST_EACH);
         }
@@ -150,11 +150,11 @@ public record PatternRule(
         boolean mandala = mandalas > 0 && index % mandalas == mandalas / 2;
         Optional<Rosette> rosette =
                 mandala ? Optional.of(ROSETTES.get(index / mandalas % ROSETTES.size())) : Optional.empty();
-        boolean whole = mandala && index / mandalas % 2 == 1 && window.kind() == PatternWindow.Kind.PAGE;
-        Surround.Border kind = border.orElse(Surround.Border.values()[1 + (int) (Dice.seed(index, 5) >>> 60) % 3]);
+        boolean whole = mandala && index / mandalas % 2 == 1 && window.kind() == PatternWindow.Pane.PAGE;
+        Surround.Rim kind = border.orElse(Surround.Rim.values()[1 + (int) (Dice.seed(index, 5) >>> 60) % 3]);
         return new Surround(
-                whole ? new PatternWindow(PatternWindow.Kind.ROUND, "") : window,
-                whole ? Surround.Border.LINE : kind,
+                whole ? new PatternWindow(PatternWindow.Pane.ROUND, "") : window,
+                whole ? Surround.Rim.LINE : kind,
                 FriezeGroup.values()[dice.below(FriezeGroup.values().length)],
                 dice.one(all),
                 rosette,

@@ -23,7 +23,7 @@ final class PatternWords {
             motif = Wording.in(language, "pattern.motif.scattered");
         }
         String how = spec.surround().mandala().isPresent()
-                ? Wording.in(language, "pattern.with-mandala")
+                ? Wording.in(language, "pattern.refused.with-mandala")
                 : Wording.in(language, "pattern.group." + spec.repeat().group().id());
         return motif + ", " + how;
     }

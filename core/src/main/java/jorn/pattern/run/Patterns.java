@@ -63,7 +63,7 @@ public record Patterns(
         chosen = chosen == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(chosen));
         back = back == null ? Back.BLANK : back;
         if (count < 1 || count > MOST) {
-            throw Trouble.of("pattern.count-out-of-range", count, MOST);
+            throw Trouble.of("pattern.refused.count-out-of-range", count, MOST);
         }
     }
 

@@ -52,7 +52,7 @@ public enum FriezeGroup {
                 return group;
             }
         }
-        throw Trouble.of("pattern.no-such-frieze", id.strip());
+        throw Trouble.of("pattern.refused.no-such-frieze", id.strip());
     }
 
     /** How often a motif comes in every step. */

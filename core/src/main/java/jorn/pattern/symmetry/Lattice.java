@@ -12,7 +12,7 @@ import jorn.art.Turn;
  */
 public record Lattice(double ax, double ay, double bx, double by) {
     /** What cells look like. */
-    public enum Kind {
+    public enum CellForm {
         /** Two steps of any lengths, at any angle. */
         OBLIQUE(1.18, 74),
         /** At right angles. */
@@ -27,7 +27,7 @@ public record Lattice(double ax, double ay, double bx, double by) {
         private final double ratio;
         private final double angle;
 
-        Kind(double ratio, double angle) {
+        CellForm(double ratio, double angle) {
             this.ratio = ratio;
             this.angle = angle;
         }
@@ -39,7 +39,7 @@ public record Lattice(double ax, double ay, double bx, double by) {
      * @param side of a square of the same area as a cell, in points, above 0
      * @param turn of the first step, in degrees clockwise
      */
-    public static Lattice of(Kind kind, double side, double turn) {
+    public static Lattice of(CellForm kind, double side, double turn) {
         double angle = Math.toRadians(kind.angle);
         double a = side / Math.sqrt(kind.ratio * Math.sin(angle));
         double b = a * kind.ratio;

@@ -18,7 +18,7 @@ public record Rosette(@Required int order, boolean mirrored) {
 
     public Rosette {
         if (order < 1 || order > MOST) {
-            throw Trouble.of("pattern.rosette-order", order, MOST);
+            throw Trouble.of("pattern.refused.rosette-order", order, MOST);
         }
     }
 
@@ -35,7 +35,7 @@ public record Rosette(@Required int order, boolean mirrored) {
     public static Rosette of(String id) {
         String s = id.strip().toUpperCase(java.util.Locale.ROOT);
         if (!s.matches("[CD]\\d{1,2}")) {
-            throw Trouble.of("pattern.no-such-rosette", id.strip());
+            throw Trouble.of("pattern.refused.no-such-rosette", id.strip());
         }
         return new Rosette(Integer.parseInt(s.substring(1)), s.charAt(0) == 'D');
     }

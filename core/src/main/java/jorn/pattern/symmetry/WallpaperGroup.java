@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import jorn.art.Turn;
 import jorn.measure.Trouble;
-import jorn.pattern.symmetry.Lattice.Kind;
+import jorn.pattern.symmetry.Lattice.CellForm;
 import jorn.say.Wording;
 
 /**
@@ -13,34 +13,34 @@ import jorn.say.Wording;
  * with the general positions that these list. In the names, p and c tell the cell, a figure the turns, m a mirror, g a glide.
  */
 public enum WallpaperGroup {
-    P1(Kind.OBLIQUE, "x,y"),
-    P2(Kind.OBLIQUE, "x,y -x,-y"),
-    PM(Kind.RECTANGULAR, "x,y -x,y"),
-    PG(Kind.RECTANGULAR, "x,y -x,y+1/2"),
-    CM(Kind.CENTRED, "x,y -x,y"),
-    PMM(Kind.RECTANGULAR, "x,y -x,-y -x,y x,-y"),
-    PMG(Kind.RECTANGULAR, "x,y -x,-y -x+1/2,y x+1/2,-y"),
-    PGG(Kind.RECTANGULAR, "x,y -x,-y -x+1/2,y+1/2 x+1/2,-y+1/2"),
-    CMM(Kind.CENTRED, "x,y -x,-y -x,y x,-y"),
-    P4(Kind.SQUARE, "x,y -x,-y -y,x y,-x"),
-    P4M(Kind.SQUARE, "x,y -x,-y -y,x y,-x -x,y x,-y y,x -y,-x"),
-    P4G(Kind.SQUARE, "x,y -x,-y -y,x y,-x -x+1/2,y+1/2 x+1/2,-y+1/2 y+1/2,x+1/2 -y+1/2,-x+1/2"),
-    P3(Kind.HEXAGONAL, "x,y -y,x-y -x+y,-x"),
-    P3M1(Kind.HEXAGONAL, "x,y -y,x-y -x+y,-x -y,-x -x+y,y x,x-y"),
-    P31M(Kind.HEXAGONAL, "x,y -y,x-y -x+y,-x y,x x-y,-y -x,-x+y"),
-    P6(Kind.HEXAGONAL, "x,y -y,x-y -x+y,-x -x,-y y,-x+y x-y,x"),
-    P6M(Kind.HEXAGONAL, "x,y -y,x-y -x+y,-x -x,-y y,-x+y x-y,x -y,-x -x+y,y x,x-y y,x x-y,-y -x,-x+y");
+    P1(CellForm.OBLIQUE, "x,y"),
+    P2(CellForm.OBLIQUE, "x,y -x,-y"),
+    PM(CellForm.RECTANGULAR, "x,y -x,y"),
+    PG(CellForm.RECTANGULAR, "x,y -x,y+1/2"),
+    CM(CellForm.CENTRED, "x,y -x,y"),
+    PMM(CellForm.RECTANGULAR, "x,y -x,-y -x,y x,-y"),
+    PMG(CellForm.RECTANGULAR, "x,y -x,-y -x+1/2,y x+1/2,-y"),
+    PGG(CellForm.RECTANGULAR, "x,y -x,-y -x+1/2,y+1/2 x+1/2,-y+1/2"),
+    CMM(CellForm.CENTRED, "x,y -x,-y -x,y x,-y"),
+    P4(CellForm.SQUARE, "x,y -x,-y -y,x y,-x"),
+    P4M(CellForm.SQUARE, "x,y -x,-y -y,x y,-x -x,y x,-y y,x -y,-x"),
+    P4G(CellForm.SQUARE, "x,y -x,-y -y,x y,-x -x+1/2,y+1/2 x+1/2,-y+1/2 y+1/2,x+1/2 -y+1/2,-x+1/2"),
+    P3(CellForm.HEXAGONAL, "x,y -y,x-y -x+y,-x"),
+    P3M1(CellForm.HEXAGONAL, "x,y -y,x-y -x+y,-x -y,-x -x+y,y x,x-y"),
+    P31M(CellForm.HEXAGONAL, "x,y -y,x-y -x+y,-x y,x x-y,-y -x,-x+y"),
+    P6(CellForm.HEXAGONAL, "x,y -y,x-y -x+y,-x -x,-y y,-x+y x-y,x"),
+    P6M(CellForm.HEXAGONAL, "x,y -y,x-y -x+y,-x -x,-y y,-x+y x-y,x -y,-x -x+y,y x,x-y y,x x-y,-y -x,-x+y");
 
-    private final Kind kind;
+    private final CellForm kind;
     private final List<Operation> operations;
 
-    WallpaperGroup(Kind kind, String positions) {
+    WallpaperGroup(CellForm kind, String positions) {
         this.kind = kind;
         List<Operation> all = new ArrayList<>();
         for (String position : positions.split(" ")) {
             all.add(Positions.read(position));
         }
-        if (kind == Kind.CENTRED) {
+        if (kind == CellForm.CENTRED) {
             for (Operation o : List.copyOf(all)) {
                 all.add(new Operation(o.a(), o.b(), o.c(), o.d(), o.e() + 0.5, o.f() + 0.5).reduced());
             }
@@ -73,10 +73,10 @@ public enum WallpaperGroup {
         for (WallpaperGroup group : values()) {
             names.add(group.id());
         }
-        throw Trouble.of("pattern.no-such-group", id.strip(), String.join(", ", names));
+        throw Trouble.of("pattern.refused.no-such-group", id.strip(), String.join(", ", names));
     }
 
-    public Kind kind() {
+    public CellForm kind() {
         return kind;
     }
 

@@ -54,7 +54,7 @@ class ColouringPageTest {
         "PGG,kite,LETTER,B",
         "P6,shell,WORD,HONEY"
     })
-    void everythingIsBlackAndWithinItsArea(WallpaperGroup group, String motif, PatternWindow.Kind window, String text) {
+    void everythingIsBlackAndWithinItsArea(WallpaperGroup group, String motif, PatternWindow.Pane window, String text) {
         PatternSpec spec = with(spec(group, motif, 3), s -> s.withWindow(new PatternWindow(window, text)));
         ColouringPage page = new ColouringPage(spec, AREA);
         for (Marks.Standing each : Marks.standing(page.inkedMarks())) {
@@ -80,7 +80,7 @@ class ColouringPageTest {
     @Test
     void fieldsOfAWindowLieInIt() {
         PatternSpec spec = with(spec(WallpaperGroup.CMM, "bud", 5), s -> s.withWindow(PatternWindow.parse("letter:B"))
-                .withBorder(Surround.Border.NONE));
+                .withBorder(Surround.Rim.NONE));
         ColouringPage page = new ColouringPage(spec, AREA);
         Area letter =
                 PatternWindow.parse("letter:B").in(AREA.within(spec.inking().weight(1.3) / 2 + 1));
@@ -266,7 +266,7 @@ class ColouringPageTest {
     void behindAMandalaThePatternIsCleared() {
         PatternSpec spec =
                 with(spec(WallpaperGroup.P4, "petal", 6), s -> s.withMandala(Optional.of(new Rosette(8, true)))
-                        .withBorder(Surround.Border.LINE));
+                        .withBorder(Surround.Rim.LINE));
         List<Mark> marks = new ColouringPage(spec, AREA).marks();
         Mark.Clip pattern = (Mark.Clip) marks.get(0);
         assertTrue(!pattern.shape().holds(AREA.centreX(), AREA.centreY(), jorn.art.Turn.NONE));

@@ -79,7 +79,7 @@ class PatternSymmetryTest {
         PatternSpec spec = PatternSpec.of(group, motif, seed);
         // Small enough that whole cells lie about the middle.
         return spec.withRepeat(spec.repeat().withCell(Length.mm(34)).withTurn((int) (seed % 3) * 11.0))
-                .withSurround(spec.surround().withBorder(Surround.Border.NONE));
+                .withSurround(spec.surround().withBorder(Surround.Rim.NONE));
     }
 
     /** A move given in shares of the cell, on the page, about its middle. */

@@ -164,7 +164,9 @@ final class PatternCommand implements Callable<Integer> {
         }
         out.println(to);
         if (actual != asked) {
-            spec.commandLine().getErr().println(Wording.of("pattern.raised", asked.id(), actual.id(), actual.says()));
+            spec.commandLine()
+                    .getErr()
+                    .println(Wording.of("pattern.refused.raised", asked.id(), actual.id(), actual.says()));
         }
     }
 
@@ -236,11 +238,11 @@ final class PatternCommand implements Callable<Integer> {
         if (border != null) {
             // A symmetry of borders is a border of motifs.
             if (border.startsWith("frieze:")) {
-                return now.withBorder(Surround.Border.FRIEZE)
+                return now.withBorder(Surround.Rim.FRIEZE)
                         .withFrieze(FriezeGroup.of(border.substring("frieze:".length())));
             }
             try {
-                now = now.withBorder(Surround.Border.valueOf(border.strip().toUpperCase(Locale.ROOT)));
+                now = now.withBorder(Surround.Rim.valueOf(border.strip().toUpperCase(Locale.ROOT)));
             } catch (IllegalArgumentException e) {
                 throw Trouble.because(e, "cli.pattern.no-border", border);
             }

@@ -15,23 +15,24 @@ final class MakingLine {
     /**
      * Puts it on a slip.
      *
-     * @param of what is made: its words stand under {@code desk.OF}, and begin the ids
+     * @param words the beginning of the keys of its words, {@code desk.patterns.}; its second part begins the ids
      */
-    static void on(Slip slip, Desk desk, String of) {
+    static void on(Slip slip, Desk desk, String words) {
+        String of = words.split("\\.")[1];
         Label told = Labels.wrapped("", "soft");
         told.setId(of + "-progress");
         Button stop = slip.deed(
-                Wording.of("desk." + of + ".stop"),
+                Wording.of(words + "stop"),
                 of + "-stop",
-                Wording.of("desk." + of + ".stop-help"),
+                Wording.of(words + "stop-help"),
                 () -> desk.keepMaking(desk.making().get().stopped()));
         stop.managedProperty().bind(stop.visibleProperty());
         Runnable show = () -> {
             HowFar far = desk.making().get();
             told.setText(
                     far.isDone()
-                            ? Wording.of("desk." + of + ".all-made", far.wanted())
-                            : Wording.of("desk." + of + ".made", far.made(), far.wanted()));
+                            ? Wording.of(words + "all-made", far.wanted())
+                            : Wording.of(words + "made", far.made(), far.wanted()));
             stop.setVisible(!far.isDone());
             stop.setText(Wording.of(far.stopped() ? "desk.puzzles.go-on" : "desk.puzzles.stop"));
         };

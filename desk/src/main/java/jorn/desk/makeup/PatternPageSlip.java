@@ -119,7 +119,7 @@ final class PatternPageSlip extends Slip {
         WallpaperGroup actual = ActualGroup.of(spec);
         WallpaperGroup asked = spec.repeat().group();
         if (actual != asked) {
-            say(Wording.of("pattern.raised", asked.id(), actual.id(), actual.says()));
+            say(Wording.of("pattern.refused.raised", asked.id(), actual.id(), actual.says()));
         }
     }
 
@@ -149,7 +149,7 @@ final class PatternPageSlip extends Slip {
         double side = SHOWN * Math.min(room.width(), room.height());
         PatternSpec plain = spec.withSurround(spec.surround()
                         .withWindow(PatternWindow.PAGE)
-                        .withBorder(Surround.Border.NONE)
+                        .withBorder(Surround.Rim.NONE)
                         .withMandala(Optional.empty())
                         .withCaption(""))
                 .withInking(spec.inking().withWeight(2).withCompanions(0));
@@ -259,7 +259,7 @@ final class PatternPageSlip extends Slip {
         words(
                 Wording.of("desk.patterns.window"),
                 choices(
-                        PatternWindow.Kind.values(),
+                        PatternWindow.Pane.values(),
                         "pattern-window-",
                         w -> of("window", w),
                         now.kind(),
@@ -303,8 +303,8 @@ final class PatternPageSlip extends Slip {
                 text -> surround(x -> x.withCaption(text)));
     }
 
-    private void window(PatternWindow.Kind kind) {
-        if (kind == PatternWindow.Kind.OUTLINE) {
+    private void window(PatternWindow.Pane kind) {
+        if (kind == PatternWindow.Pane.OUTLINE) {
             files.asker()
                     .pictureToOpen()
                     .ifPresent(path -> files.fetch(
@@ -331,12 +331,12 @@ final class PatternPageSlip extends Slip {
         words(
                 Wording.of("desk.patterns.border"),
                 choices(
-                        Surround.Border.values(),
+                        Surround.Rim.values(),
                         "pattern-border-",
                         b -> of("border", b),
                         spec.surround().border(),
                         b -> surround(x -> x.withBorder(b))));
-        if (spec.surround().border() == Surround.Border.FRIEZE) {
+        if (spec.surround().border() == Surround.Rim.FRIEZE) {
             words(
                     Wording.of("desk.patterns.frieze"),
                     choices(

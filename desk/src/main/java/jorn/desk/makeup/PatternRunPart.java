@@ -37,7 +37,7 @@ final class PatternRunPart {
     /** Puts it on a slip. */
     static void on(Slip slip, Desk desk, PatternWork work, ArtWork art, Patterns now) {
         PatternRunPart part = new PatternRunPart(slip, work, now);
-        MakingLine.on(slip, desk, "patterns");
+        MakingLine.on(slip, desk, "desk.patterns.");
         part.counts();
         part.backs();
         part.groups();
@@ -138,7 +138,7 @@ final class PatternRunPart {
                 rule.border().isEmpty(),
                 () -> work.changeRule(r -> r.withBorder(Optional.empty()))));
         words.addAll(slip.choices(
-                Surround.Border.values(),
+                Surround.Rim.values(),
                 "patterns-border-",
                 b -> Wording.of("pattern.border." + b.name().toLowerCase(Locale.ROOT)),
                 rule.border().orElse(null),

@@ -61,7 +61,7 @@ final class PuzzleRunPart {
     /** Puts it on a slip. */
     static void on(Slip slip, Desk desk, BookFiles files, PuzzleWork work, Puzzles now) {
         PuzzleRunPart part = new PuzzleRunPart(slip, desk, files, work, now);
-        MakingLine.on(slip, desk, "puzzles");
+        MakingLine.on(slip, desk, "desk.puzzles.");
         part.kinds();
         part.settings();
         part.counts();

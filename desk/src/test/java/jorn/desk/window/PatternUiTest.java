@@ -121,9 +121,9 @@ class PatternUiTest extends WindowTest {
         assertEquals(Gradual.What.WEIGHT, now.gradual().what());
         assertEquals(Gradual.Way.OUTWARD, now.gradual().way());
         assertEquals(
-                new PatternWindow(PatternWindow.Kind.LETTER, "H"),
+                new PatternWindow(PatternWindow.Pane.LETTER, "H"),
                 now.surround().window());
-        assertEquals(Surround.Border.FRIEZE, now.surround().border());
+        assertEquals(Surround.Rim.FRIEZE, now.surround().border());
     }
 
     @Test

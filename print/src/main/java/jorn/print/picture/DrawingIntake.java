@@ -59,13 +59,13 @@ public final class DrawingIntake {
      */
     public static Folder folder(Path folder, Cleaning how, Consumer<String> on, BooleanSupplier cancelled) {
         if (!Files.isDirectory(folder)) {
-            throw Trouble.of("scan.no-folder", folder.getFileName());
+            throw Trouble.of("scan.refused.no-folder", folder.getFileName());
         }
         List<Path> files = new ArrayList<>();
         try (DirectoryStream<Path> all = Files.newDirectoryStream(folder)) {
             all.forEach(files::add);
         } catch (IOException e) {
-            throw Trouble.because(e, "scan.no-folder", folder.getFileName());
+            throw Trouble.because(e, "scan.refused.no-folder", folder.getFileName());
         }
         files.removeIf(
                 f -> Files.isDirectory(f) || String.valueOf(f.getFileName()).startsWith("."));
@@ -78,9 +78,9 @@ public final class DrawingIntake {
             }
             String name = String.valueOf(file.getFileName());
             if (!PictureIntake.isNamedSo(name)) {
-                left.add(Message.of("scan.no-picture", name));
+                left.add(Message.of("scan.refused.no-picture", name));
             } else if (taken.size() == MOST) {
-                left.add(Message.of("scan.too-many", name, MOST));
+                left.add(Message.of("scan.refused.too-many", name, MOST));
             } else {
                 on.accept(name);
                 try {
@@ -92,9 +92,9 @@ public final class DrawingIntake {
         }
         if (taken.isEmpty() && !cancelled.getAsBoolean()) {
             throw left.isEmpty()
-                    ? Trouble.of("scan.empty-folder", folder.getFileName())
+                    ? Trouble.of("scan.refused.empty-folder", folder.getFileName())
                     : Trouble.of(
-                            "scan.no-pictures",
+                            "scan.refused.no-pictures",
                             folder.getFileName(),
                             left.get(0).text());
         }
@@ -128,12 +128,12 @@ public final class DrawingIntake {
         String name = String.valueOf(file.getFileName());
         try {
             if (!Files.isRegularFile(file) || Files.size(file) > LARGEST) {
-                throw Trouble.of("scan.too-large", name);
+                throw Trouble.of("scan.refused.too-large", name);
             }
             Picture original = PictureIntake.of(file);
             return new Taken(original, clean(original, how));
         } catch (IOException e) {
-            throw Trouble.because(e, "scan.unreadable", name);
+            throw Trouble.because(e, "scan.refused.unreadable", name);
         }
     }
 
@@ -163,7 +163,7 @@ public final class DrawingIntake {
                 all.add(PictureIntake.of(name + (lines ? ".svg" : ".png"), Blob.of(bytes))
                         .withCredit(original.credit()));
             } catch (IOException e) {
-                throw Trouble.because(e, "scan.unreadable", original.name());
+                throw Trouble.because(e, "scan.refused.unreadable", original.name());
             }
         }
         return all;
