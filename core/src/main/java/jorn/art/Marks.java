@@ -16,12 +16,18 @@ public final class Marks {
      * @param bounds the box round it, in the surface's points, without what is clipped away
      * @param opacity of the groups that it stands in, multiplied
      */
-    public record Standing(Mark mark, Turn at, Box bounds, double opacity) {}
+    public record Standing(Mark mark, Turn at, Box bounds, double opacity) {
+        /** Whether any of it is seen; a straight line has no width of its own, but what is clipped away has lost its. */
+        public boolean isSeen() {
+            Box whole = at.of(mark.bounds());
+            return (bounds.width() > 0 || whole.width() == 0) && (bounds.height() > 0 || whole.height() == 0);
+        }
+    }
 
     /** Larger than any sheet. */
     private static final Box EVERYWHERE = new Box(-100_000, -100_000, 200_000, 200_000);
 
-    /** Goes through the single marks, those in stamps and groups too, in the order in which they are drawn; without those that are clipped away. */
+    /** Goes through the single marks, those in stamps and groups too, in the order in which they are drawn. */
     public static void walk(List<Mark> marks, Consumer<Standing> each) {
         walk(marks, Turn.NONE, EVERYWHERE, 1, each);
     }
@@ -39,20 +45,9 @@ public final class Marks {
             } else {
                 Box bounds = at.of(mark.bounds());
                 boolean everywhere = seen.equals(EVERYWHERE);
-                if (!everywhere && isPast(bounds, seen)) {
-                    continue;
-                }
                 each.accept(new Standing(mark, at, everywhere ? bounds : bounds.common(seen), opacity));
             }
         }
-    }
-
-    /** Whether nothing of it is seen. */
-    private static boolean isPast(Box bounds, Box seen) {
-        return bounds.x() > seen.right()
-                || bounds.right() < seen.x()
-                || bounds.y() > seen.bottom()
-                || bounds.bottom() < seen.y();
     }
 
     /** The single marks and where each stands. */

@@ -1,7 +1,5 @@
 package jorn.book;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import jorn.art.Picture;
 import jorn.book.Placement.Start;
@@ -46,21 +44,17 @@ public final class PatternRuns {
         for (Picture each : pictures) {
             now = now.with(each);
         }
-        List<Run> runs = new ArrayList<>(now.runs());
-        for (int i = 0; i < runs.size(); i++) {
-            if (of(runs.get(i)).isPresent()) {
-                runs.set(i, run(pages));
-                return now.withRuns(runs);
+        for (int i = 0; i < now.runs().size(); i++) {
+            if (of(now.runs().get(i)).isPresent()) {
+                return now.withRun(i, r -> run(pages));
             }
         }
-        return RunOrder.insert(now, runs.size(), run(pages), false);
+        return RunOrder.insert(now, now.runs().size(), run(pages), false);
     }
 
     /** The same book with other drawings in a run. */
     public static Book withArt(Book book, int index, ArtPages pages) {
-        List<Run> runs = new ArrayList<>(book.runs());
-        runs.set(index, runs.get(index).withSource(pages));
-        return book.withRuns(runs);
+        return book.withRun(index, r -> r.withSource(pages));
     }
 
     /**
@@ -69,8 +63,6 @@ public final class PatternRuns {
      * @param index of a run of patterns
      */
     public static Book with(Book book, int index, Patterns now) {
-        List<Run> runs = new ArrayList<>(book.runs());
-        runs.set(index, runs.get(index).withSource(now));
-        return book.withRuns(runs);
+        return book.withRun(index, r -> r.withSource(now));
     }
 }

@@ -3,7 +3,6 @@ package jorn.book;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.ThreadLocalRandom;
 import jorn.book.Placement.Start;
 import jorn.book.Run.Matter;
 import jorn.puzzle.PuzzleRules;
@@ -20,19 +19,11 @@ import jorn.say.Wording;
  * end, a page that opens them and the run that gathers them.
  */
 public final class PuzzleRuns {
-    /** Seeds are short enough to be typed. */
-    private static final long LARGEST_SEED = 1_000_000_000;
-
     private PuzzleRuns() {}
 
     /** The puzzles of a run, if it is one of puzzles. */
     public static Optional<Puzzles> of(Run run) {
         return run.source() instanceof Puzzles p ? Optional.of(p) : Optional.empty();
-    }
-
-    /** A seed that nobody has had. */
-    public static long freshSeed() {
-        return ThreadLocalRandom.current().nextLong(1, LARGEST_SEED);
     }
 
     /** The page that explains a kind. */

@@ -8,6 +8,7 @@ import jorn.block.text.Folio;
 import jorn.book.Placement.Start;
 import jorn.book.Run.Matter;
 import jorn.calendar.Span;
+import jorn.chance.Dice;
 import jorn.pattern.run.Patterns;
 import jorn.puzzle.number.NumberRules;
 import jorn.puzzle.run.Making;
@@ -196,7 +197,7 @@ final class StarterInsides {
     }
 
     static Interior puzzleBook() {
-        Making making = Making.of(NumberRules.of(NINE), PUZZLES, PuzzleRuns.freshSeed());
+        Making making = Making.of(NumberRules.of(NINE), PUZZLES, Dice.freshSeed());
         Puzzles puzzles = new Puzzles(making, PageUse.CUSTOMARY);
         List<Run> runs = opening();
         runs.add(front(word("how-solve"), PuzzleRuns.howTo(making.rules()), Start.ANYWHERE));
@@ -211,7 +212,7 @@ final class StarterInsides {
         List<Run> runs = opening();
         runs.add(front("contents", "contents-list", Start.ANYWHERE));
         runs.add(front("pen-test", "pen-test", Start.RECTO));
-        runs.add(PatternRuns.run(Patterns.of(PICTURES, PuzzleRuns.freshSeed())));
+        runs.add(PatternRuns.run(Patterns.of(PICTURES, Dice.freshSeed())));
         runs.add(thanks());
         return numbered(runs);
     }

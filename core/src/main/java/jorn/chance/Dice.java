@@ -1,6 +1,7 @@
 package jorn.chance;
 
 import java.util.List;
+import java.util.concurrent.ThreadLocalRandom;
 
 /**
  * Chance that falls out the same way on every machine and in every year, so that the same seed makes the same book again.
@@ -10,6 +11,8 @@ import java.util.List;
 public final class Dice {
     private static final long GOLDEN = 0x9E3779B97F4A7C15L;
 
+    private static final long LARGEST_SEED = 1_000_000_000;
+
     private long state;
 
     private Dice(long state) {
@@ -18,6 +21,11 @@ public final class Dice {
 
     public static Dice of(long seed) {
         return new Dice(seed);
+    }
+
+    /** A seed that nobody has had, short enough to be typed. */
+    public static long freshSeed() {
+        return ThreadLocalRandom.current().nextLong(1, LARGEST_SEED);
     }
 
     /** A seed that follows from another one and from what it is for; other numbers give seeds that have nothing to do with it. */

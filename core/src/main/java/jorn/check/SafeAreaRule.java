@@ -27,6 +27,7 @@ final class SafeAreaRule extends ArtRule {
         Box safe = proof.page().safe(sighting.slot().side());
         Box near = safe.outset(TOUCHING);
         return sighting.standing().stream()
+                .filter(Standing::isSeen)
                 .filter(s -> !s.bounds().isEmpty() || s.mark() instanceof Mark.Stroke)
                 .filter(s -> !near.holds(s.bounds()) && !runsOff(s, near, art))
                 .findFirst()

@@ -33,17 +33,14 @@ public record Cleaning(
         COLOUR
     }
 
-    private static final int MOST_THRESHOLD = 99;
-    private static final int MOST_SPECKS = 20;
+    public static final int MOST_THRESHOLD = 99;
+    public static final int MOST_SPECKS = 20;
 
     /** As it is. */
     public static final Cleaning NONE = new Cleaning(false, false, false, false, Into.COLOUR, 0, 0);
 
     /** For drawings to be coloured. */
     public static final Cleaning LINE_ART = new Cleaning(true, true, false, true, Into.VECTORS, 0, 3);
-
-    /** For old photographs: straight and free of dots, in their own colours. */
-    public static final Cleaning PHOTOGRAPH = new Cleaning(true, false, true, true, Into.COLOUR, 0, 0);
 
     public Cleaning {
         into = into == null ? Into.VECTORS : into;

@@ -1,7 +1,5 @@
 package jorn.scan;
 
-import java.util.Arrays;
-
 /** How bright each pixel is, 0 black to 255 white. */
 public final class Grey {
     private final int width;
@@ -126,12 +124,5 @@ public final class Grey {
             }
         }
         return (first + last) / 2;
-    }
-
-    /** The level below which lies a share of all pixels. */
-    float percentile(double share) {
-        float[] sorted = v.clone();
-        Arrays.sort(sorted);
-        return sorted[(int) Math.max(0, Math.min(sorted.length - 1, share * sorted.length))];
     }
 }

@@ -12,41 +12,48 @@ import java.util.Locale;
 
 /** Lines of straight pieces: x and y in turn; one that ends where it began is a ring. */
 public final class Polylines {
-    private static final int HALVINGS = 10;
+    private static final int HALVINGS = 8;
 
     private Polylines() {}
 
-    /** The lines of a shape, no farther from its curves than is said. */
+    /**
+     * The lines of a shape as straight pieces, a list of points for each; a closed one ends where it began. No point stands twice in a row.
+     *
+     * @param flat how far they may leave its curves
+     */
     public static List<double[]> of(Shape shape, double flat) {
         List<double[]> all = new ArrayList<>();
-        List<double[]> now = new ArrayList<>();
+        double[] now = new double[64];
+        int n = 0;
         double[] at = new double[6];
         for (PathIterator i = new FlatteningPathIterator(shape.getPathIterator(null), flat, HALVINGS);
                 !i.isDone();
                 i.next()) {
-            switch (i.currentSegment(at)) {
-                case PathIterator.SEG_MOVETO -> {
-                    keep(all, now);
-                    now.add(new double[] {at[0], at[1]});
-                }
-                case PathIterator.SEG_LINETO -> now.add(new double[] {at[0], at[1]});
-                default -> now.add(now.get(0).clone());
+            int kind = i.currentSegment(at);
+            if (kind == PathIterator.SEG_MOVETO) {
+                keep(all, now, n);
+                n = 0;
+            } else if (kind == PathIterator.SEG_CLOSE) {
+                at[0] = now[0];
+                at[1] = now[1];
             }
+            if (n > 0 && now[n - 2] == at[0] && now[n - 1] == at[1]) {
+                continue;
+            }
+            if (n + 2 > now.length) {
+                now = Arrays.copyOf(now, now.length * 2);
+            }
+            now[n++] = at[0];
+            now[n++] = at[1];
         }
-        keep(all, now);
+        keep(all, now, n);
         return all;
     }
 
-    private static void keep(List<double[]> all, List<double[]> now) {
-        if (now.size() > 1) {
-            double[] line = new double[2 * now.size()];
-            for (int i = 0; i < now.size(); i++) {
-                line[2 * i] = now.get(i)[0];
-                line[2 * i + 1] = now.get(i)[1];
-            }
-            all.add(line);
+    private static void keep(List<double[]> all, double[] now, int n) {
+        if (n >= 4) {
+            all.add(Arrays.copyOf(now, n));
         }
-        now.clear();
     }
 
     public static boolean isRing(double[] line) {

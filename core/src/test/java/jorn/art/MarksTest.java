@@ -100,4 +100,17 @@ class MarksTest {
         assertEquals(new Ink.Spot("H", 0.3, Ink.BLACK), new Ink.Spot("H", 0.6, Ink.BLACK).faded(0.5));
         assertEquals("FFFFFF", Ink.hex("C9A24A").faded(0).hex());
     }
+
+    /** A straight line has no width or no height and is seen; what a clip leaves nothing of is not. */
+    @Test
+    void whatIsClippedAwayWhollyIsNotSeen() {
+        Mark upright = new Mark.Stroke(Path.line(5, 0, 5, 30), 1, Ink.BLACK);
+        Mark slanting = new Mark.Stroke(Path.line(50, 0, 80, 30), 1, Ink.BLACK);
+        Mark.Clip clip = new Mark.Clip(Path.box(new Box(0, 0, 20, 20)), List.of(upright, slanting));
+        List<Marks.Standing> all = Marks.standing(List.of(clip));
+        assertEquals(2, all.size());
+        assertEquals(
+                List.of(true, false), all.stream().map(Marks.Standing::isSeen).toList());
+        assertEquals(true, Marks.standing(List.of(slanting)).get(0).isSeen());
+    }
 }

@@ -77,6 +77,7 @@ class HouseTest {
         // What is decided.
         room(
                 "book",
+                "chance",
                 "art",
                 "block",
                 "calendar",
@@ -262,6 +263,7 @@ class HouseTest {
                 "store");
         room(
                 "desk.makeup",
+                "chance",
                 "pattern",
                 "scan",
                 "print.picture",

@@ -1,7 +1,6 @@
 package jorn.block.puzzle;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import jorn.say.Language;
 import jorn.say.Wording;
@@ -15,11 +14,7 @@ final class StepWords {
      * @param tag of the book's language, by BCP 47
      */
     static String of(List<String> techniques, String tag) {
-        String own = Locale.forLanguageTag(tag).getLanguage();
-        Language language = java.util.Arrays.stream(Language.values())
-                .filter(l -> l.code().equals(own))
-                .findFirst()
-                .orElse(Language.ENGLISH);
+        Language language = Language.of(tag).orElse(Language.ENGLISH);
         return techniques.stream()
                 .map(t -> Wording.in(language, "puzzle.technique." + t))
                 .collect(Collectors.joining(", "));

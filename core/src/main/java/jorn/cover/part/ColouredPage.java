@@ -30,6 +30,7 @@ import jorn.pattern.symmetry.WallpaperGroup;
  */
 public record ColouredPage(@Required List<CoverRole> inks, @Required CoverRole line) implements CoverBlock {
     private static final double LINES = 1.6;
+    private static final double LARGER = 1.15;
 
     public ColouredPage {
         inks = List.copyOf(inks);
@@ -43,10 +44,8 @@ public record ColouredPage(@Required List<CoverRole> inks, @Required CoverRole l
         PatternSpec whole = spec.withGradual(Gradual.NONE)
                 .withSurround(Surround.PLAIN.withBorder(Surround.Rim.NONE).withWindow(PatternWindow.PAGE))
                 .withInking(spec.inking().withWeight(LINES).withColours(0));
-        double times = edit.size().orElse(1.0) * 1.15;
-        PatternSpec sized = whole.withRepeat(whole.repeat()
-                .withCell(jorn.measure.Length.points(
-                        Math.max(40, Math.min(560, whole.repeat().cell().points() * times)))));
+        double times = edit.size().orElse(1.0) * LARGER;
+        PatternSpec sized = whole.withRepeat(whole.repeat().grown(times));
         List<Ink> own = inks.stream().map(stage::ink).toList();
         out.add(new Mark.Clip(Path.box(at), Coloured.of(sized, at, own, stage.ink(line))));
     }

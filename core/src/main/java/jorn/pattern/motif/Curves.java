@@ -1,10 +1,8 @@
 package jorn.pattern.motif;
 
-import java.awt.geom.FlatteningPathIterator;
-import java.awt.geom.PathIterator;
-import java.util.ArrayList;
 import java.util.List;
 import jorn.art.Path;
+import jorn.shape.Polylines;
 
 /** Curves through points (Catmull and Rom, 1974), and points along curves. */
 public final class Curves {
@@ -36,38 +34,7 @@ public final class Curves {
      * @param flat how far they may leave the curve
      */
     public static List<double[]> flat(Path path, double flat) {
-        List<double[]> all = new ArrayList<>();
-        double[] now = new double[64];
-        int n = 0;
-        double[] at = new double[6];
-        for (PathIterator i = new FlatteningPathIterator(path.asShape().getPathIterator(null), flat, 8);
-                !i.isDone();
-                i.next()) {
-            int kind = i.currentSegment(at);
-            if (kind == PathIterator.SEG_MOVETO) {
-                keep(all, now, n);
-                n = 0;
-            } else if (kind == PathIterator.SEG_CLOSE) {
-                at[0] = now[0];
-                at[1] = now[1];
-            }
-            if (n > 0 && now[n - 2] == at[0] && now[n - 1] == at[1]) {
-                continue;
-            }
-            if (n + 2 > now.length) {
-                now = java.util.Arrays.copyOf(now, now.length * 2);
-            }
-            now[n++] = at[0];
-            now[n++] = at[1];
-        }
-        keep(all, now, n);
-        return all;
-    }
-
-    private static void keep(List<double[]> all, double[] now, int n) {
-        if (n >= 4) {
-            all.add(java.util.Arrays.copyOf(now, n));
-        }
+        return Polylines.of(path.asShape(), flat);
     }
 
     /** So many points along a line of straight pieces, equally far from each other, from its beginning to its end. */

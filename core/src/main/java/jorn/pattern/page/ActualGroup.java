@@ -1,10 +1,9 @@
 package jorn.pattern.page;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import jorn.art.Turn;
+import jorn.content.Kept;
 import jorn.pattern.motif.Curves;
 import jorn.pattern.motif.MotifLine;
 import jorn.pattern.symmetry.GroupNamer;
@@ -29,14 +28,7 @@ public final class ActualGroup {
 
     private static final int KEPT = 200;
 
-    private static final Map<Held, WallpaperGroup> KNOWN = new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Held, WallpaperGroup> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private static final Kept<Held, WallpaperGroup> KNOWN = new Kept<>(KEPT);
 
     private record Held(Repeat repeat, Hold hold) {}
 
@@ -64,18 +56,7 @@ public final class ActualGroup {
 
     /** The group of a page's pattern, without what changes over the page. */
     public static WallpaperGroup of(PatternSpec spec) {
-        Held held = new Held(spec.repeat(), spec.hold());
-        synchronized (KNOWN) {
-            WallpaperGroup known = KNOWN.get(held);
-            if (known != null) {
-                return known;
-            }
-        }
-        WallpaperGroup found = search(spec);
-        synchronized (KNOWN) {
-            KNOWN.put(held, found);
-        }
-        return found;
+        return KNOWN.of(new Held(spec.repeat(), spec.hold()), () -> search(spec));
     }
 
     private static WallpaperGroup search(PatternSpec spec) {

@@ -1,8 +1,6 @@
 package jorn.pattern.page;
 
-import java.lang.ref.SoftReference;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -10,19 +8,13 @@ import jorn.art.Box;
 import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.Path;
+import jorn.content.Kept;
 
 /** A colouring page that is coloured in: fields of a kind have one ink. Safe to use from several threads. */
 public final class Coloured {
     private static final int KEPT = 24;
 
-    private static final Map<Wanted, SoftReference<List<Mark>>> MADE = new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Wanted, SoftReference<List<Mark>>> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private static final Kept<Wanted, List<Mark>> MADE = new Kept<>(KEPT);
 
     private record Wanted(PatternSpec spec, Box area, List<Ink> inks, Ink line) {}
 
@@ -36,18 +28,7 @@ public final class Coloured {
      */
     public static List<Mark> of(PatternSpec spec, Box area, List<Ink> inks, Ink line) {
         Wanted wanted = new Wanted(spec, area, List.copyOf(inks), line);
-        synchronized (MADE) {
-            SoftReference<List<Mark>> known = MADE.get(wanted);
-            List<Mark> there = known == null ? null : known.get();
-            if (there != null) {
-                return there;
-            }
-        }
-        List<Mark> made = made(spec, area, inks, line);
-        synchronized (MADE) {
-            MADE.put(wanted, new SoftReference<>(made));
-        }
-        return made;
+        return MADE.of(wanted, () -> made(spec, area, inks, line));
     }
 
     private static List<Mark> made(PatternSpec spec, Box area, List<Ink> inks, Ink line) {
@@ -59,9 +40,7 @@ public final class Coloured {
                         .path(field.field().path()));
         List<Mark> all = new ArrayList<>();
         fills.forEach((colour, path) -> all.add(new Mark.Fill(path.build(), inks.get(colour - 1))));
-        for (Mark mark : page.marks()) {
-            all.add(mark.accept(new Relined(line)));
-        }
+        all.addAll(page.marks(line));
         return List.copyOf(all);
     }
 }

@@ -12,7 +12,7 @@ import jorn.art.Path;
 import jorn.measure.Length;
 import jorn.pattern.symmetry.Rosette;
 
-/** A colouring page as it is drawn: pure black lines. Its fields are found when they are asked for, once. Safe to use from several threads. */
+/** A colouring page as it is drawn: pure black lines. Its fields are found when they are asked for, once. */
 public final class ColouringPage {
     private static final double GAP = Length.mm(2.4).points();
     private static final double FRIEZE = Length.mm(13).points();
@@ -34,7 +34,9 @@ public final class ColouringPage {
     /** Letters, which stay white whatever their size. */
     private final List<Zone> hollow = new ArrayList<>();
 
-    private final List<Mark> around = new ArrayList<>();
+    /** Lines of the border, with pointed corners. */
+    private final List<Inked> around = new ArrayList<>();
+
     private List<ColourField> fields = List.of();
     private boolean inked;
     private boolean found;
@@ -95,17 +97,17 @@ public final class ColouringPage {
                 return area.within(spec.inking().weight(1.3) / 2);
             }
             case LINE -> {
-                around.add(new Mark.Stroke(Path.box(edge), weight, Ink.BLACK));
+                around.add(new Inked(Path.box(edge), weight));
                 return edge;
             }
             case DOUBLE -> {
-                around.add(new Mark.Stroke(Path.box(edge), weight, Ink.BLACK));
+                around.add(new Inked(Path.box(edge), weight));
                 return edge.within(GAP);
             }
             default -> {
                 double wide = Math.min(FRIEZE, Math.min(edge.width(), edge.height()) / 8);
                 zones.addAll(Friezes.round(edge, wide, spec));
-                around.add(new Mark.Stroke(Path.box(edge), weight, Ink.BLACK));
+                around.add(new Inked(Path.box(edge), weight));
                 return edge.within(wide);
             }
         }
@@ -118,7 +120,7 @@ public final class ColouringPage {
         }
         hollow.add(new Zone(new Area(new HollowWords(text).in(room)), spec.inking()));
         if (spec.surround().border() != Surround.Rim.NONE) {
-            around.add(new Mark.Stroke(Path.box(strip), spec.inking().weight(1), Ink.BLACK));
+            around.add(new Inked(Path.box(strip), spec.inking().weight(1)));
         }
     }
 
@@ -128,10 +130,15 @@ public final class ColouringPage {
 
     /** The lines. */
     public List<Mark> marks() {
+        return marks(Ink.BLACK);
+    }
+
+    /** The lines in another ink. */
+    List<Mark> marks(Ink ink) {
         List<Mark> all = new ArrayList<>();
-        zones.forEach(z -> all.addAll(z.marks()));
-        hollow.forEach(z -> all.addAll(z.marks()));
-        all.addAll(around);
+        zones.forEach(z -> all.addAll(z.marks(ink)));
+        hollow.forEach(z -> all.addAll(z.marks(ink)));
+        around.forEach(line -> all.add(new Mark.Stroke(line.path(), line.weight(), ink)));
         return all;
     }
 
@@ -155,7 +162,7 @@ public final class ColouringPage {
         return all;
     }
 
-    private synchronized List<ColourField> found() {
+    private List<ColourField> found() {
         if (!found) {
             boolean wanted = spec.inking().small() == Inking.SmallFields.INKED;
             List<ColourField> all = look();

@@ -1,10 +1,9 @@
 package jorn.pattern.page;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import jorn.art.Turn;
+import jorn.content.Kept;
 import jorn.measure.Length;
 import jorn.pattern.motif.Curves;
 import jorn.pattern.motif.MotifLine;
@@ -30,14 +29,7 @@ final class Fine {
     private static final double FLAT = 0.1;
     private static final int KEPT = 200;
 
-    private static final Map<Wanted, List<MotifLine>> FOUND = new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Wanted, List<MotifLine>> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private static final Kept<Wanted, List<MotifLine>> FOUND = new Kept<>(KEPT);
 
     private record Wanted(List<MotifLine> lines, long radius) {}
 
@@ -49,9 +41,7 @@ final class Fine {
     /** The lines that are drawn; the first always is. */
     static List<MotifLine> kept(List<MotifLine> lines, double radius) {
         Wanted wanted = new Wanted(lines, Math.round(radius * 2));
-        synchronized (FOUND) {
-            return FOUND.computeIfAbsent(wanted, w -> chosen(lines, w.radius() / 2.0));
-        }
+        return FOUND.of(wanted, () -> chosen(lines, wanted.radius() / 2.0));
     }
 
     private static List<MotifLine> chosen(List<MotifLine> lines, double radius) {

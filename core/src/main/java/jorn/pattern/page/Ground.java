@@ -15,6 +15,7 @@ final class Ground {
     private final PatternSpec spec;
     private final Lattice lattice;
     private final List<Piece> pieces = new ArrayList<>();
+    private final List<Copy> cell = new ArrayList<>();
 
     Ground(PatternSpec spec) {
         this(spec, 0);
@@ -40,6 +41,11 @@ final class Ground {
             new Companions(lattice, moves, spec.seed())
                     .fill(pieces, spec.inking().companions());
         }
+        for (Piece piece : pieces) {
+            for (Turn move : piece.moves()) {
+                cell.add(new Copy(piece, move.after(piece.base())));
+            }
+        }
     }
 
     Lattice lattice() {
@@ -63,19 +69,13 @@ final class Ground {
 
     /** The copies of one cell, from its corner. */
     List<Copy> cell() {
-        List<Copy> all = new ArrayList<>();
-        for (Piece piece : pieces) {
-            for (Turn move : piece.moves()) {
-                all.add(new Copy(piece, move.after(piece.base())));
-            }
-        }
-        return all;
+        return cell;
     }
 
     /** Corners of all cells of which something can be seen in a box. */
     List<double[]> corners(Box box) {
         double reach = 0;
-        for (Copy copy : cell()) {
+        for (Copy copy : cell) {
             reach = Math.max(
                     reach, Math.hypot(copy.x(), copy.y()) + BEYOND * copy.at().enlarges() * longest(copy));
         }

@@ -29,6 +29,11 @@ public record Hold(@Required PatternMotif motif, double x, double y, double turn
         y = y - Math.rint(y);
     }
 
+    /** So many times larger, as far as that goes. */
+    public Hold grown(double times) {
+        return withSize(Math.max(SMALLEST, Math.min(LARGEST, size * times)));
+    }
+
     public static Hold of(PatternMotif motif, double turn) {
         return new Hold(motif, 0, 0, turn, 1);
     }

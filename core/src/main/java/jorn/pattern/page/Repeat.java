@@ -36,6 +36,12 @@ public record Repeat(@Required WallpaperGroup group, @Required Length cell, doub
         }
     }
 
+    /** Repeats so many times farther apart, as far as that goes. */
+    public Repeat grown(double times) {
+        double mm = cell.in(Unit.MILLIMETRE) * times;
+        return withCell(Length.mm(Math.max(SMALLEST, Math.min(LARGEST, mm))));
+    }
+
     public Lattice lattice() {
         return group.lattice(cell.points(), turn);
     }

@@ -47,10 +47,6 @@ final class Zone {
         return box;
     }
 
-    Inside inside() {
-        return inside;
-    }
-
     void add(Inked line) {
         lines.add(line);
     }
@@ -62,10 +58,10 @@ final class Zone {
     }
 
     /** What is drawn, without what fields add. */
-    List<Mark> marks() {
-        List<Mark> seen = new ArrayList<>(strokes(lines));
+    List<Mark> marks(Ink ink) {
+        List<Mark> seen = new ArrayList<>(strokes(lines, ink));
         if (!cell.isEmpty()) {
-            Stamp stamp = new Stamp(strokes(cell));
+            Stamp stamp = new Stamp(strokes(cell, ink));
             for (double[] c : corners) {
                 // Not those of which nothing is seen.
                 Mark.Stamped placed = new Mark.Stamped(stamp, c[0], c[1]);
@@ -78,18 +74,18 @@ final class Zone {
         if (!seen.isEmpty()) {
             all.add(new Mark.Clip(outline, seen));
         }
-        all.add(Mark.Stroke.round(outline, outlineWeight, Ink.BLACK));
+        all.add(Mark.Stroke.round(outline, outlineWeight, ink));
         return all;
     }
 
-    private static List<Mark> strokes(List<Inked> lines) {
+    private static List<Mark> strokes(List<Inked> lines, Ink ink) {
         Map<Double, Path.Builder> byWeight = new TreeMap<>();
         for (Inked line : lines) {
             double weight = Math.round(line.weight() * 50) / 50.0;
             byWeight.computeIfAbsent(weight, w -> Path.builder()).path(line.path());
         }
         List<Mark> all = new ArrayList<>();
-        byWeight.forEach((weight, path) -> all.add(Mark.Stroke.round(path.build(), weight, Ink.BLACK)));
+        byWeight.forEach((weight, path) -> all.add(Mark.Stroke.round(path.build(), weight, ink)));
         return all;
     }
 

@@ -247,15 +247,4 @@ public final class Arrangement {
     public int components() {
         return components;
     }
-
-    /** Each edge as x and y of its ends. */
-    public List<double[]> pieces() {
-        List<double[]> all = new ArrayList<>();
-        for (int h = 0; h < starts.length; h += 2) {
-            int a = starts[h];
-            int b = starts[h + 1];
-            all.add(new double[] {nodes.x(a), nodes.y(a), nodes.x(b), nodes.y(b)});
-        }
-        return all;
-    }
 }

@@ -3,8 +3,7 @@ package jorn.pattern.plane;
 import java.awt.Shape;
 import java.util.ArrayList;
 import java.util.List;
-import jorn.art.Path;
-import jorn.pattern.motif.Curves;
+import jorn.shape.Polylines;
 
 /** Tells quickly, many times over, whether points lie inside of a shape: its sides are sorted into strips by height. Lines that cross themselves count by their winding. */
 public final class Inside {
@@ -20,7 +19,7 @@ public final class Inside {
      */
     public Inside(Shape shape, double flat) {
         rings = new ArrayList<>();
-        for (double[] line : Curves.flat(Path.of(shape), flat)) {
+        for (double[] line : Polylines.of(shape, flat)) {
             rings.add(closed(line));
         }
         double from = Double.POSITIVE_INFINITY;

@@ -1,5 +1,6 @@
 package jorn.pattern.plane;
 
+import java.awt.geom.Line2D;
 import java.util.PriorityQueue;
 
 /**
@@ -94,21 +95,11 @@ public record Roundel(double x, double y, double radius) {
                 if (ay > y != by > y && x < (bx - ax) * (y - ay) / (by - ay) + ax) {
                     inside = !inside;
                 }
-                nearest = Math.min(nearest, square(x, y, ax, ay, bx, by));
+                nearest = Math.min(nearest, Line2D.ptSegDistSq(ax, ay, bx, by, x, y));
                 ax = bx;
                 ay = by;
             }
         }
         return (inside ? 1 : -1) * Math.sqrt(nearest);
-    }
-
-    private static double square(double x, double y, double ax, double ay, double bx, double by) {
-        double dx = bx - ax;
-        double dy = by - ay;
-        double length = dx * dx + dy * dy;
-        double t = length == 0 ? 0 : Math.max(0, Math.min(1, ((x - ax) * dx + (y - ay) * dy) / length));
-        double ex = x - ax - t * dx;
-        double ey = y - ay - t * dy;
-        return ex * ex + ey * ey;
     }
 }

@@ -47,7 +47,7 @@ public record PatternRule(
         implements PatternRuleBuilder.With {
     private static final double SMALLEST = 0.4;
     private static final double LARGEST = 3;
-    private static final int MOST_EACH = 100;
+    public static final int MOST_EACH = 100;
     private static final int SCATTERED = 5;
 
     /** Changes that shipped motifs can make, and how often they come. */
@@ -84,6 +84,21 @@ public record PatternRule(
                     Math.min(mandalas, changes) < 0 ? Math.min(mandalas, changes) : Math.max(mandalas, changes),
                     MOST_EACH);
         }
+    }
+
+    /** Pages that are all like one: of its symmetry, motif, window, border and lines. */
+    static PatternRule like(PatternSpec spec) {
+        double size = spec.repeat().cell().points()
+                / PatternSpec.cell(spec.repeat().group(), 1).points();
+        return new PatternRule(
+                List.of(spec.repeat().group()),
+                List.of(spec.hold().motif()),
+                List.of(spec.surround().window()),
+                spec.surround().mandala().isPresent() ? 1 : 0,
+                spec.gradual().what() == Gradual.What.NOTHING ? 0 : 1,
+                Optional.of(spec.surround().border()),
+                Math.max(SMALLEST, Math.min(LARGEST, size)),
+                spec.inking());
     }
 
     private List<WallpaperGroup> allGroups() {

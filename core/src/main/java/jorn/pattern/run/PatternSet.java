@@ -1,8 +1,6 @@
 package jorn.pattern.run;
 
-import java.lang.ref.SoftReference;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +10,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import jorn.content.Hurry;
+import jorn.content.Kept;
 import jorn.content.Worklist;
 import jorn.pattern.page.MadePage;
 import jorn.pattern.page.PatternSpec;
@@ -20,28 +19,15 @@ import jorn.pattern.page.PatternSpec;
 public final class PatternSet implements Worklist {
     private static final int KEPT = 12;
     private static final int PAGES_KEPT = 700;
+    private static final int LINES_KEPT = 100;
 
-    private static final Map<Patterns, SoftReference<PatternSet>> SETS = new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Patterns, SoftReference<PatternSet>> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private static final Kept<Patterns, PatternSet> SETS = new Kept<>(KEPT);
 
     /** Of all runs: where one page is exchanged, or a change is undone, the others are there at once. */
-    private static final Map<Wanted, SoftReference<MadePage>> PAGES = new LinkedHashMap<>(64, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
+    private static final Kept<Wanted, MadePage> PAGES = new Kept<>(PAGES_KEPT);
 
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Wanted, SoftReference<MadePage>> eldest) {
-            return size() > PAGES_KEPT;
-        }
-    };
-
-    /** Held by whoever is making a page. */
-    private static final Map<Wanted, Object> MAKING = new ConcurrentHashMap<>();
+    /** Lines of pages that are not made, for a moment. */
+    private static final Kept<Wanted, MadePage> LINES = new Kept<>(LINES_KEPT);
 
     private record Wanted(PatternSpec spec, Extent size) {}
 
@@ -57,14 +43,11 @@ public final class PatternSet implements Worklist {
     /** What was asked for stays as long as the set does. */
     private final Map<Wanted, MadePage> held = new ConcurrentHashMap<>();
 
-    /** Lines of pages that are not made, for a moment. */
-    private final Map<Wanted, SoftReference<MadePage>> lines = new ConcurrentHashMap<>();
-
     /** In which sizes pages are wanted: those with a legend of colours leave less room. */
     private final Map<Boolean, Set<Extent>> sizes = new HashMap<>();
 
     private volatile boolean halted;
-    private volatile Runnable wanted = () -> {};
+    private volatile Runnable onWanted = () -> {};
 
     private PatternSet(Patterns patterns) {
         this.patterns = patterns;
@@ -81,15 +64,7 @@ public final class PatternSet implements Worklist {
 
     /** The pages of a source; the same set for equal ones, as long as anybody has need of it. */
     public static PatternSet of(Patterns patterns) {
-        synchronized (SETS) {
-            SoftReference<PatternSet> known = SETS.get(patterns);
-            PatternSet set = known == null ? null : known.get();
-            if (set == null) {
-                set = new PatternSet(patterns);
-                SETS.put(patterns, new SoftReference<>(set));
-            }
-            return set;
-        }
+        return SETS.of(patterns, () -> new PatternSet(patterns));
     }
 
     public Patterns patterns() {
@@ -104,7 +79,7 @@ public final class PatternSet implements Worklist {
                     .add(size);
         }
         if (fresh) {
-            wanted.run();
+            onWanted.run();
         }
     }
 
@@ -121,80 +96,46 @@ public final class PatternSet implements Worklist {
 
     /** A page; where it is not made yet, and the thread must not wait, its lines alone. */
     public MadePage page(int number, double width, double height) {
-        Extent size = Extent.of(width, height);
-        Optional<MadePage> there = kept(number, size);
+        Wanted page = wanted(number, Extent.of(width, height));
+        Optional<MadePage> there = kept(page);
         if (there.isPresent()) {
             return there.get();
         }
         if (!Hurry.isOn()) {
-            return make(number, size);
+            return make(page);
         }
-        want(number, size);
-        Wanted key = new Wanted(spec(number), size);
-        SoftReference<MadePage> known = lines.get(key);
-        MadePage drawn = known == null ? null : known.get();
-        if (drawn == null) {
-            drawn = MadePage.lines(spec(number), width, height);
-            lines.put(key, new SoftReference<>(drawn));
-        }
-        return drawn;
+        want(number, page.size());
+        return LINES.of(page, () -> MadePage.lines(page.spec(), width, height));
     }
 
     /** A page of a size, where it is made already. */
     public Optional<MadePage> ready(int number, double width, double height) {
-        return kept(number, Extent.of(width, height));
+        return kept(wanted(number, Extent.of(width, height)));
     }
 
-    private Optional<MadePage> kept(int number, Extent size) {
-        Wanted key = new Wanted(spec(number), size);
-        MadePage own = held.get(key);
-        if (own != null) {
-            return Optional.of(own);
-        }
-        Optional<MadePage> known = kept(spec(number), size);
-        known.ifPresent(page -> held.put(key, page));
+    private Wanted wanted(int number, Extent size) {
+        return new Wanted(spec(number), size);
+    }
+
+    private Optional<MadePage> kept(Wanted page) {
+        Optional<MadePage> known = Optional.ofNullable(held.get(page)).or(() -> PAGES.find(page));
+        known.ifPresent(made -> held.put(page, made));
         return known;
     }
 
-    private MadePage make(int number, Extent size) {
-        MadePage page = made(spec(number), size);
-        Wanted key = new Wanted(spec(number), size);
-        held.put(key, page);
-        lines.remove(key);
-        return page;
-    }
-
-    private static Optional<MadePage> kept(PatternSpec spec, Extent size) {
-        synchronized (PAGES) {
-            SoftReference<MadePage> known = PAGES.get(new Wanted(spec, size));
-            return Optional.ofNullable(known == null ? null : known.get());
-        }
-    }
-
-    /** Whoever wants a page that somebody is making waits for it. */
-    private static MadePage made(PatternSpec spec, Extent size) {
-        Wanted key = new Wanted(spec, size);
-        try {
-            synchronized (MAKING.computeIfAbsent(key, k -> new Object())) {
-                Optional<MadePage> there = kept(spec, size);
-                if (there.isPresent()) {
-                    return there.get();
-                }
-                MadePage page = MadePage.of(spec, size.width() / 10.0, size.height() / 10.0);
-                synchronized (PAGES) {
-                    PAGES.put(key, new SoftReference<>(page));
-                }
-                return page;
-            }
-        } finally {
-            MAKING.remove(key);
-        }
+    private MadePage make(Wanted page) {
+        MadePage made = PAGES.of(
+                page,
+                () -> MadePage.of(
+                        page.spec(), page.size().width() / 10.0, page.size().height() / 10.0));
+        held.put(page, made);
+        return made;
     }
 
     /** Waits until a page is made in every size that is wanted; not on a thread that must not wait. */
     void await(int number) {
         if (!Hurry.isOn()) {
-            sizes(number).forEach(size -> make(number, size));
+            sizes(number).forEach(size -> make(wanted(number, size)));
         }
     }
 
@@ -215,7 +156,7 @@ public final class PatternSet implements Worklist {
     private boolean isMade(int number) {
         List<Extent> all = sizes(number);
         return !all.isEmpty()
-                && all.stream().allMatch(size -> kept(number, size).isPresent());
+                && all.stream().allMatch(size -> kept(wanted(number, size)).isPresent());
     }
 
     @Override
@@ -226,7 +167,7 @@ public final class PatternSet implements Worklist {
                 if (cancelled.getAsBoolean()) {
                     return;
                 }
-                make(i, size);
+                make(wanted(i, size));
             }
             on.accept(++made);
         }
@@ -244,6 +185,6 @@ public final class PatternSet implements Worklist {
 
     @Override
     public void onWanted(Runnable listener) {
-        wanted = listener;
+        onWanted = listener;
     }
 }

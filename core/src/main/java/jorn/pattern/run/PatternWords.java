@@ -1,7 +1,5 @@
 package jorn.pattern.run;
 
-import java.util.Arrays;
-import java.util.Locale;
 import jorn.pattern.motif.OutlineMotif;
 import jorn.pattern.motif.ShippedMotif;
 import jorn.pattern.page.PatternSpec;
@@ -13,7 +11,7 @@ final class PatternWords {
     private PatternWords() {}
 
     static String title(PatternSpec spec, String tag) {
-        Language language = language(tag);
+        Language language = Language.of(tag).orElse(Language.ENGLISH);
         String motif;
         if (spec.hold().motif() instanceof ShippedMotif s) {
             motif = Wording.in(language, "pattern.motif." + s.id());
@@ -26,13 +24,5 @@ final class PatternWords {
                 ? Wording.in(language, "pattern.refused.with-mandala")
                 : Wording.in(language, "pattern.group." + spec.repeat().group().id());
         return motif + ", " + how;
-    }
-
-    private static Language language(String tag) {
-        String own = Locale.forLanguageTag(tag).getLanguage();
-        return Arrays.stream(Language.values())
-                .filter(l -> l.code().equals(own))
-                .findFirst()
-                .orElse(Language.ENGLISH);
     }
 }

@@ -104,6 +104,15 @@ public record Patterns(
         return withSeed(other).withChosen(kept);
     }
 
+    /** The same with all pages that are not pinned like one of them, which stays as it is. */
+    public Patterns allLike(int number) {
+        PatternSpec spec = page(number);
+        Map<Integer, PatternChoice> kept = new TreeMap<>(chosen);
+        kept.values().removeIf(c -> !c.pinned());
+        kept.put(number, choice(number).withOwn(Optional.of(spec)));
+        return withRule(PatternRule.like(spec)).withChosen(kept);
+    }
+
     @Override
     public List<Batch> batches(Request request) {
         PatternSet set = PatternSet.of(this);

@@ -3,9 +3,8 @@ package jorn.puzzle.maze;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.Shape;
 import java.awt.geom.Rectangle2D;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import java.util.Optional;
+import jorn.content.Kept;
 import jorn.measure.Trouble;
 import jorn.puzzle.Grade;
 import jorn.puzzle.Puzzle;
@@ -45,14 +44,7 @@ public record MazeRules(
 
     private static final int FIELDS_KEPT = 64;
 
-    private static final Map<FieldKey, MazeField> FIELDS = new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<FieldKey, MazeField> eldest) {
-            return size() > FIELDS_KEPT;
-        }
-    };
+    private static final Kept<FieldKey, MazeField> FIELDS = new Kept<>(FIELDS_KEPT);
 
     private static final int SMALLEST = 5;
     private static final int LARGEST = 60;
@@ -133,9 +125,7 @@ public record MazeRules(
     /** The field; kept, as it is asked for its size again and again. */
     private MazeField field(int wide) {
         FieldKey key = new FieldKey(form, form == MazeForm.SHAPE ? shape : "", wide);
-        synchronized (FIELDS) {
-            return FIELDS.computeIfAbsent(key, k -> fresh(wide));
-        }
+        return FIELDS.of(key, () -> fresh(wide));
     }
 
     private MazeField fresh(int wide) {

@@ -1,11 +1,9 @@
 package jorn.puzzle.run;
 
-import java.lang.ref.SoftReference;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,10 +13,12 @@ import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 import jorn.chance.Dice;
+import jorn.content.Kept;
 import jorn.content.Worklist;
 import jorn.measure.Trouble;
 import jorn.puzzle.Puzzle;
 import jorn.puzzle.PuzzleOrder;
+import jorn.puzzle.PuzzleRules;
 import jorn.puzzle.run.Making.Wanted;
 
 /**
@@ -27,16 +27,13 @@ import jorn.puzzle.run.Making.Wanted;
  */
 public final class PuzzleSet implements Worklist {
     private static final int KEPT = 12;
+    private static final int PUZZLES_KEPT = 3000;
     private static final int MOST_ALIKE = 300;
 
-    private static final Map<Making, SoftReference<PuzzleSet>> SETS = new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
+    /** Puzzles that were made before: where one of a run is exchanged, or a change is undone, the others are there at once. */
+    private static final Kept<Ordered, Puzzle> MADE = new Kept<>(PUZZLES_KEPT);
 
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Making, SoftReference<PuzzleSet>> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private static final Kept<Making, PuzzleSet> SETS = new Kept<>(KEPT);
 
     private final Making making;
     private final List<Wanted> wanted;
@@ -50,6 +47,8 @@ public final class PuzzleSet implements Worklist {
 
     private int next;
     private volatile boolean halted;
+
+    private record Ordered(PuzzleRules rules, PuzzleOrder order) {}
 
     /** A puzzle, or why there is none. */
     private record Made(Optional<Puzzle> puzzle, Optional<Trouble> trouble) {}
@@ -75,15 +74,7 @@ public final class PuzzleSet implements Worklist {
 
     /** The puzzles of a making; the same set for equal ones, as long as anybody has need of it. */
     public static PuzzleSet of(Making making) {
-        synchronized (SETS) {
-            SoftReference<PuzzleSet> known = SETS.get(making);
-            PuzzleSet set = known == null ? null : known.get();
-            if (set == null) {
-                set = new PuzzleSet(making);
-                SETS.put(making, new SoftReference<>(set));
-            }
-            return set;
-        }
+        return SETS.of(making, () -> new PuzzleSet(making));
     }
 
     public Making making() {
@@ -218,7 +209,7 @@ public final class PuzzleSet implements Worklist {
     }
 
     private Puzzle make(PuzzleOrder order) {
-        return MadePuzzles.of(making.rules(), order);
+        return MADE.of(new Ordered(making.rules(), order), () -> making.rules().make(order));
     }
 
     /** One that is like no other. */

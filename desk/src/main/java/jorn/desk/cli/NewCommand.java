@@ -159,7 +159,9 @@ final class NewCommand implements Callable<Integer> {
         if (!asked) {
             return book;
         }
-        if (kind == Starter.COLOURING_BOOK && puzzleKind == null && solutions == null && perPage == null && !large) {
+        boolean ofPuzzles =
+                puzzles.isOfPuzzles() || puzzleKind != null || solutions != null || perPage != null || large;
+        if (kind == Starter.COLOURING_BOOK && !ofPuzzles) {
             return withPictures(book);
         }
         if (kind != Starter.PUZZLE_BOOK) {
@@ -189,7 +191,7 @@ final class NewCommand implements Callable<Integer> {
             throw Trouble.of("cli.new.no-art", kind.id());
         }
         Cleaning how = cleaning().withPart(parted);
-        DrawingIntake.Folder read = DrawingIntake.folder(art, how, name -> {}, () -> false);
+        DrawingIntake.Folder read = DrawingIntake.folder(art, how);
         ArtIntake in = ArtIntake.of(read.taken(), how);
         read.left().forEach(m -> spec.commandLine().getErr().println(m.text()));
         return PatternRuns.withArt(book, new ArtPages(in.items(), Patterns.Back.BLANK), in.pictures());

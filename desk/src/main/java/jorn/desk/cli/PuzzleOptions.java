@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import jorn.book.PuzzleRuns;
+import jorn.chance.Dice;
 import jorn.measure.SmallFile;
 import jorn.measure.Trouble;
 import jorn.pattern.run.Patterns;
@@ -84,9 +84,14 @@ final class PuzzleOptions {
     @Option(names = "--outline", paramLabel = "FILE.svg", description = "${bundle:cli.puzzle.outline}")
     private Path outline;
 
-    /** Whether anything was said that is the affair of puzzles alone. */
+    /** Whether anything was said that decides how many pages of a kind there are, and which. */
     boolean isAny() {
-        return count != null || grade != null || grades != null || size != null || seed != null || words != null;
+        return count != null || seed != null || isOfPuzzles();
+    }
+
+    /** Whether anything was said that is the affair of puzzles alone. */
+    boolean isOfPuzzles() {
+        return grade != null || grades != null || size != null || words != null;
     }
 
     boolean hasDiagonals() {
@@ -161,7 +166,7 @@ final class PuzzleOptions {
     Making making(PuzzleRules rules, int customary) {
         int wanted = count == null ? customary : count;
         List<Integer> of = grades != null ? grades : grade != null ? List.of(grade) : List.of();
-        long from = seed == null ? PuzzleRuns.freshSeed() : seed;
+        long from = seed == null ? Dice.freshSeed() : seed;
         if (wanted < 1) {
             throw Trouble.of("puzzle.run.no-puzzles");
         }

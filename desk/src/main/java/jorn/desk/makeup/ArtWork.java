@@ -90,7 +90,7 @@ public final class ArtWork {
 
     /** A folder of drawings, one to a page, in the place of the patterns, or behind the drawings that are there. */
     void takeFolder(Path folder, Cleaning how) {
-        files.fetch(() -> DrawingIntake.folder(folder, how, name -> {}, () -> false), read -> {
+        files.fetch(() -> DrawingIntake.folder(folder, how), read -> {
             ArtIntake in = ArtIntake.of(read.taken(), how);
             desk.change("art", b -> placed(b, in.items(), in.pictures()));
             say(read);

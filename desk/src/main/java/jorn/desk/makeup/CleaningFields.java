@@ -3,15 +3,11 @@ package jorn.desk.makeup;
 import java.util.Locale;
 import java.util.function.Consumer;
 import jorn.desk.view.Slip;
-import jorn.measure.Numeral;
 import jorn.say.Wording;
 import jorn.scan.Cleaning;
 
 /** On a slip: what is done to a scan; of one page, or of a run. */
 final class CleaningFields {
-    private static final int MOST_THRESHOLD = 99;
-    private static final int MOST_SPECKS = 20;
-
     private CleaningFields() {}
 
     /** @param id begins the id of each */
@@ -39,21 +35,24 @@ final class CleaningFields {
                 id + "screens",
                 now.screens(),
                 () -> take.accept(now.withScreens(!now.screens())));
-        String threshold = Wording.of("desk.art.threshold");
-        slip.field(
-                threshold,
-                id + "threshold",
-                Integer.toString(now.threshold()),
+        NumberFields.count(
+                slip,
+                Wording.of("desk.art.threshold"),
                 Wording.of("desk.art.threshold-help"),
-                text -> take.accept(
-                        now.withThreshold(Numeral.count(text.replace("%", ""), threshold, 0, MOST_THRESHOLD))));
-        String specks = Wording.of("desk.art.specks");
-        slip.field(
-                specks,
-                id + "specks",
-                Integer.toString(now.specks()),
+                id + "threshold",
+                now.threshold(),
+                0,
+                Cleaning.MOST_THRESHOLD,
+                n -> take.accept(now.withThreshold(n)));
+        NumberFields.count(
+                slip,
+                Wording.of("desk.art.specks"),
                 Wording.of("desk.art.specks-help"),
-                text -> take.accept(now.withSpecks(Numeral.count(text, specks, 0, MOST_SPECKS))));
+                id + "specks",
+                now.specks(),
+                0,
+                Cleaning.MOST_SPECKS,
+                n -> take.accept(now.withSpecks(n)));
         slip.add(slip.act(
                 Wording.of("desk.art.as-it-was"),
                 Wording.of("desk.art.as-it-was-so"),

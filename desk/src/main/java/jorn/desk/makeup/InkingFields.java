@@ -3,7 +3,6 @@ package jorn.desk.makeup;
 import java.util.Locale;
 import java.util.function.Consumer;
 import jorn.desk.view.Slip;
-import jorn.measure.Numeral;
 import jorn.pattern.page.Inking;
 import jorn.say.Wording;
 
@@ -13,21 +12,23 @@ final class InkingFields {
 
     /** @param id begins the id of each field */
     static void on(Slip slip, String id, Inking now, Consumer<Inking> take) {
-        String weight = Wording.of("desk.patterns.weight");
-        slip.field(
-                weight,
-                id + "weight",
-                Numeral.trimmed(now.weight(), 2) + " pt",
+        NumberFields.number(
+                slip,
+                Wording.of("desk.patterns.weight"),
                 Wording.of("desk.patterns.weight-help"),
-                text -> take.accept(
-                        now.withWeight(Numeral.number(text.replace("pt", "").strip(), weight))));
-        String companions = Wording.of("desk.patterns.companions");
-        slip.field(
-                companions,
-                id + "companions",
-                Integer.toString(now.companions()),
+                id + "weight",
+                now.weight(),
+                " pt",
+                v -> take.accept(now.withWeight(v)));
+        NumberFields.count(
+                slip,
+                Wording.of("desk.patterns.companions"),
                 Wording.of("desk.patterns.companions-help"),
-                text -> take.accept(now.withCompanions(Numeral.count(text, companions, 0, Inking.MOST_COMPANIONS))));
+                id + "companions",
+                now.companions(),
+                0,
+                Inking.MOST_COMPANIONS,
+                n -> take.accept(now.withCompanions(n)));
         slip.words(
                 Wording.of("desk.patterns.small"),
                 slip.choices(
@@ -36,12 +37,14 @@ final class InkingFields {
                         s -> Wording.of("pattern.small." + s.name().toLowerCase(Locale.ROOT)),
                         now.small(),
                         s -> take.accept(now.withSmall(s))));
-        String colours = Wording.of("desk.patterns.colours");
-        slip.field(
-                colours,
-                id + "colours",
-                Integer.toString(now.colours()),
+        NumberFields.count(
+                slip,
+                Wording.of("desk.patterns.colours"),
                 Wording.of("desk.patterns.colours-help"),
-                text -> take.accept(now.withColours(Numeral.count(text, colours, 0, Inking.MOST_COLOURS))));
+                id + "colours",
+                now.colours(),
+                0,
+                Inking.MOST_COLOURS,
+                n -> take.accept(now.withColours(n)));
     }
 }

@@ -109,14 +109,10 @@ final class PatternPad extends StackPane {
         if (e.isShiftDown()) {
             hold(now.withTurn(now.turn() + DEGREES * up));
         } else {
-            hold(now.withSize(sized(now.size() * Math.pow(WHEEL, up))));
+            hold(now.grown(Math.pow(WHEEL, up)));
         }
         commit();
         e.consume();
-    }
-
-    private static double sized(double size) {
-        return Math.max(0.2, Math.min(5, size));
     }
 
     private void key(KeyEvent e) {
@@ -127,8 +123,8 @@ final class PatternPad extends StackPane {
             case RIGHT -> hold(now.withX(now.x() + STEP));
             case UP -> hold(now.withY(now.y() - STEP));
             case DOWN -> hold(now.withY(now.y() + STEP));
-            case PLUS, ADD, EQUALS -> hold(now.withSize(sized(now.size() * WHEEL)));
-            case MINUS, SUBTRACT -> hold(now.withSize(sized(now.size() / WHEEL)));
+            case PLUS, ADD, EQUALS -> hold(now.grown(WHEEL));
+            case MINUS, SUBTRACT -> hold(now.grown(1 / WHEEL));
             case T -> hold(now.withTurn(now.turn() + DEGREES));
             default -> {
                 return;

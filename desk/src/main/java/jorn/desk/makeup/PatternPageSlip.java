@@ -17,7 +17,6 @@ import jorn.desk.model.BookFiles;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
 import jorn.measure.Length;
-import jorn.measure.Numeral;
 import jorn.measure.SmallFile;
 import jorn.measure.Unit;
 import jorn.pattern.motif.MotifShelf;
@@ -361,17 +360,6 @@ final class PatternPageSlip extends Slip {
         }
     }
 
-    private void number(String key, String id, double value, String unit, java.util.function.DoubleConsumer take) {
-        String name = Wording.of("desk.patterns." + key);
-        field(
-                name,
-                id,
-                Numeral.trimmed(value, 2) + unit,
-                Wording.of("desk.patterns." + key + "-help"),
-                text -> take.accept(
-                        Numeral.number(text.replace(unit.strip(), "").strip(), name)));
-    }
-
     private void numbers() {
         Unit unit = work.desk().unit().get();
         field(
@@ -380,26 +368,34 @@ final class PatternPageSlip extends Slip {
                 spec.repeat().cell().format(unit),
                 Wording.of("desk.patterns.cell-help"),
                 text -> page(s -> s.withRepeat(s.repeat().withCell(Length.parse(text, unit)))));
-        number(
-                "turn",
+        NumberFields.number(
+                this,
+                Wording.of("desk.patterns.turn"),
+                Wording.of("desk.patterns.turn-help"),
                 "pattern-turn",
                 spec.repeat().turn(),
                 "°",
                 v -> page(s -> s.withRepeat(s.repeat().withTurn(v))));
-        number(
-                "overlap",
+        NumberFields.number(
+                this,
+                Wording.of("desk.patterns.overlap"),
+                Wording.of("desk.patterns.overlap-help"),
                 "pattern-overlap",
                 spec.repeat().overlap(),
                 " %",
                 v -> page(s -> s.withRepeat(s.repeat().withOverlap(v))));
-        number(
-                "motif-turn",
+        NumberFields.number(
+                this,
+                Wording.of("desk.patterns.motif-turn"),
+                Wording.of("desk.patterns.motif-turn-help"),
                 "pattern-motif-turn",
                 spec.hold().turn(),
                 "°",
                 v -> page(s -> s.withHold(s.hold().withTurn(v))));
-        number(
-                "motif-size",
+        NumberFields.number(
+                this,
+                Wording.of("desk.patterns.motif-size"),
+                Wording.of("desk.patterns.motif-size-help"),
                 "pattern-motif-size",
                 spec.hold().size() * 100,
                 " %",

@@ -1,17 +1,14 @@
 package jorn.desk.makeup;
 
-import java.lang.ref.SoftReference;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Supplier;
 import javafx.scene.image.Image;
 import jorn.art.Box;
 import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.PageArt;
 import jorn.art.Turn;
+import jorn.content.Kept;
 import jorn.content.Request.Room;
 import jorn.desk.view.Painter;
 import jorn.pattern.motif.MotifLine;
@@ -22,32 +19,15 @@ import jorn.pattern.page.PatternSpec;
 final class PatternPictures {
     private static final int KEPT = 160;
 
-    private static final Map<Object, SoftReference<Image>> PAINTED = new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1L;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Object, SoftReference<Image>> eldest) {
-            return size() > KEPT;
-        }
-    };
+    private static final Kept<Object, Image> PAINTED = new Kept<>(KEPT);
 
     private record Small(PatternSpec spec, double side, int wide) {}
 
     private PatternPictures() {}
 
-    private static Image once(Object key, Supplier<Image> paint) {
-        SoftReference<Image> known = PAINTED.get(key);
-        Image image = known == null ? null : known.get();
-        if (image == null) {
-            image = paint.get();
-            PAINTED.put(key, new SoftReference<>(image));
-        }
-        return image;
-    }
-
     /** A motif, so many pixels wide. */
     static Image of(PatternMotif motif, int wide) {
-        return once(motif, () -> {
+        return PAINTED.of(motif, () -> {
             Box box = new Box(0, 0, wide, wide);
             Turn at = Turn.scale(wide * 0.45, wide / 2.0, wide / 2.0);
             List<Mark> marks = new ArrayList<>();
@@ -60,6 +40,6 @@ final class PatternPictures {
 
     /** A square of a pattern. */
     static Image of(PatternSpec spec, double side, int wide) {
-        return once(new Small(spec, side, wide), () -> PatternPad.image(spec, new Room(side, side, 0), wide));
+        return PAINTED.of(new Small(spec, side, wide), () -> PatternPad.image(spec, new Room(side, side, 0), wide));
     }
 }

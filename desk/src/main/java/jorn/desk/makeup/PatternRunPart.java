@@ -5,11 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
-import jorn.book.PuzzleRuns;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Slip;
-import jorn.measure.Numeral;
-import jorn.measure.Trouble;
 import jorn.pattern.page.PatternWindow;
 import jorn.pattern.page.Surround;
 import jorn.pattern.run.PatternRule;
@@ -20,8 +17,6 @@ import jorn.scan.Cleaning;
 
 /** On the slip of a run of patterns: how many pages, what they may have, what stands on their backs. */
 final class PatternRunPart {
-    private static final int MOST_EACH = 100;
-
     private final Slip slip;
     private final PatternWork work;
     private final Patterns now;
@@ -47,30 +42,42 @@ final class PatternRunPart {
         ArtRunPart.folder(slip, art, Cleaning.LINE_ART);
     }
 
-    private void number(String key, int value, int least, int most, java.util.function.IntConsumer take) {
-        String name = Wording.of("desk.patterns." + key);
-        slip.field(
-                name,
-                "patterns-" + key,
-                Integer.toString(value),
-                Wording.of("desk.patterns." + key + "-help"),
-                text -> take.accept(Numeral.count(text, name, least, most)));
-    }
-
     private void counts() {
-        number("count", now.count(), 1, Patterns.MOST, n -> work.change(p -> p.withCount(n)));
-        String size = Wording.of("desk.patterns.size");
-        slip.field(
-                size,
-                "patterns-size",
-                Numeral.trimmed(rule.size() * 100, 0) + " %",
+        NumberFields.count(
+                slip,
+                Wording.of("desk.patterns.count"),
+                Wording.of("desk.patterns.count-help"),
+                "patterns-count",
+                now.count(),
+                1,
+                Patterns.MOST,
+                n -> work.change(p -> p.withCount(n)));
+        NumberFields.number(
+                slip,
+                Wording.of("desk.patterns.size"),
                 Wording.of("desk.patterns.size-help"),
-                text -> {
-                    double share = Numeral.number(text.replace("%", "").strip(), size) / 100;
-                    work.changeRule(r -> r.withSize(share));
-                });
-        number("mandalas", rule.mandalas(), 0, MOST_EACH, n -> work.changeRule(r -> r.withMandalas(n)));
-        number("changes", rule.changes(), 0, MOST_EACH, n -> work.changeRule(r -> r.withChanges(n)));
+                "patterns-size",
+                rule.size() * 100,
+                " %",
+                v -> work.changeRule(r -> r.withSize(v / 100)));
+        NumberFields.count(
+                slip,
+                Wording.of("desk.patterns.mandalas"),
+                Wording.of("desk.patterns.mandalas-help"),
+                "patterns-mandalas",
+                rule.mandalas(),
+                0,
+                PatternRule.MOST_EACH,
+                n -> work.changeRule(r -> r.withMandalas(n)));
+        NumberFields.count(
+                slip,
+                Wording.of("desk.patterns.changes"),
+                Wording.of("desk.patterns.changes-help"),
+                "patterns-changes",
+                rule.changes(),
+                0,
+                PatternRule.MOST_EACH,
+                n -> work.changeRule(r -> r.withChanges(n)));
     }
 
     private void backs() {
@@ -151,25 +158,12 @@ final class PatternRunPart {
     }
 
     private void seed() {
-        slip.field(
-                Wording.of("desk.puzzles.seed"),
-                "patterns-seed",
-                Long.toString(now.seed()),
+        NumberFields.seed(
+                slip,
+                "patterns-",
+                now.seed(),
                 Wording.of("desk.patterns.seed-help"),
-                text -> {
-                    long seed;
-                    try {
-                        seed = Long.parseLong(text.strip());
-                    } catch (NumberFormatException e) {
-                        throw Trouble.because(e, "desk.puzzles.no-seed", text.strip());
-                    }
-                    work.change(p -> p.withSeed(seed));
-                });
-        var anew = slip.act(
-                Wording.of("desk.puzzles.all-anew"),
-                Wording.of("desk.puzzles.all-anew-so"),
-                () -> work.change(p -> p.anew(PuzzleRuns.freshSeed())));
-        anew.setId("patterns-anew");
-        slip.add(anew);
+                seed -> work.change(p -> p.withSeed(seed)),
+                seed -> work.change(p -> p.anew(seed)));
     }
 }

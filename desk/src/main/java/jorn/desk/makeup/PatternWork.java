@@ -1,17 +1,13 @@
 package jorn.desk.makeup;
 
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import jorn.book.PatternRuns;
-import jorn.book.PuzzleRuns;
+import jorn.chance.Dice;
 import jorn.content.Request.Room;
 import jorn.desk.model.Desk;
 import jorn.makeup.PageRooms;
 import jorn.pattern.page.FieldCount;
-import jorn.pattern.page.Gradual;
 import jorn.pattern.page.PatternSpec;
 import jorn.pattern.run.PatternBack;
 import jorn.pattern.run.PatternChoice;
@@ -99,7 +95,7 @@ public final class PatternWork {
     /** Puts another picture in the place of this one; all others stay. */
     void another() {
         sheet().ifPresent(s -> {
-            choose(c -> new PatternChoice(Optional.of(PuzzleRuns.freshSeed()), c.pinned(), Optional.empty(), ""));
+            choose(c -> new PatternChoice(Optional.of(Dice.freshSeed()), c.pinned(), Optional.empty(), ""));
             desk.sayChanged("desk.patterns.another-made", s.number());
         });
     }
@@ -112,26 +108,7 @@ public final class PatternWork {
     /** Makes all pages that are not pinned like this one: its symmetry, motif, window, border and lines, each with another seed. */
     void allLike() {
         sheet().ifPresent(s -> {
-            PatternSpec spec = s.spec();
-            Map<Integer, PatternChoice> kept = new TreeMap<>();
-            s.set().patterns().chosen().forEach((n, c) -> {
-                if (c.pinned() || n == s.number()) {
-                    kept.put(n, c);
-                }
-            });
-            kept.put(s.number(), s.set().patterns().choice(s.number()).withOwn(Optional.of(spec)));
-            double size = spec.repeat().cell().points()
-                    / PatternSpec.cell(spec.repeat().group(), 1).points();
-            PatternRule rule = new PatternRule(
-                    List.of(spec.repeat().group()),
-                    List.of(spec.hold().motif()),
-                    List.of(spec.surround().window()),
-                    spec.surround().mandala().isPresent() ? 1 : 0,
-                    spec.gradual().what() == Gradual.What.NOTHING ? 0 : 1,
-                    Optional.of(spec.surround().border()),
-                    Math.max(0.4, Math.min(3, size)),
-                    spec.inking());
-            change(p -> p.withRule(rule).withChosen(kept));
+            change(p -> p.allLike(s.number()));
             desk.sayChanged("desk.patterns.all-alike");
         });
     }

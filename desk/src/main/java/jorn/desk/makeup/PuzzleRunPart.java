@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
-import jorn.book.PuzzleRuns;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
@@ -15,7 +14,6 @@ import jorn.layout.PartSettings;
 import jorn.measure.Numeral;
 import jorn.measure.SmallFile;
 import jorn.measure.TextFile;
-import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.puzzle.Grade;
 import jorn.puzzle.PuzzleRules;
@@ -271,25 +269,12 @@ final class PuzzleRunPart {
     }
 
     private void seed() {
-        slip.field(
-                Wording.of("desk.puzzles.seed"),
-                "puzzle-seed",
-                Long.toString(now.making().seed()),
+        NumberFields.seed(
+                slip,
+                "puzzles-",
+                now.making().seed(),
                 Wording.of("desk.puzzles.seed-help"),
-                text -> {
-                    long seed;
-                    try {
-                        seed = Long.parseLong(text.strip());
-                    } catch (NumberFormatException e) {
-                        throw Trouble.because(e, "desk.puzzles.no-seed", text.strip());
-                    }
-                    work.remake(m -> m.withSeed(seed));
-                });
-        var anew = slip.act(
-                Wording.of("desk.puzzles.all-anew"),
-                Wording.of("desk.puzzles.all-anew-so"),
-                () -> work.remake(m -> m.anew(PuzzleRuns.freshSeed())));
-        anew.setId("puzzles-anew");
-        slip.add(anew);
+                seed -> work.remake(m -> m.withSeed(seed)),
+                seed -> work.remake(m -> m.anew(seed)));
     }
 }

@@ -11,8 +11,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.BooleanSupplier;
-import java.util.function.Consumer;
 import javax.imageio.ImageIO;
 import jorn.art.Picture;
 import jorn.measure.Trouble;
@@ -53,11 +51,9 @@ public final class DrawingIntake {
     /**
      * Takes a folder of drawings.
      *
-     * @param on hears the name of each before it is made clean
-     * @param cancelled asked before each
      * @throws Trouble where it is no folder, or has no picture in it
      */
-    public static Folder folder(Path folder, Cleaning how, Consumer<String> on, BooleanSupplier cancelled) {
+    public static Folder folder(Path folder, Cleaning how) {
         if (!Files.isDirectory(folder)) {
             throw Trouble.of("scan.refused.no-folder", folder.getFileName());
         }
@@ -73,16 +69,12 @@ public final class DrawingIntake {
         List<Taken> taken = new ArrayList<>();
         List<Message> left = new ArrayList<>();
         for (Path file : files) {
-            if (cancelled.getAsBoolean()) {
-                break;
-            }
             String name = String.valueOf(file.getFileName());
             if (!PictureIntake.isNamedSo(name)) {
                 left.add(Message.of("scan.refused.no-picture", name));
             } else if (taken.size() == MOST) {
                 left.add(Message.of("scan.refused.too-many", name, MOST));
             } else {
-                on.accept(name);
                 try {
                     taken.add(drawing(file, how));
                 } catch (Trouble t) {
@@ -90,7 +82,7 @@ public final class DrawingIntake {
                 }
             }
         }
-        if (taken.isEmpty() && !cancelled.getAsBoolean()) {
+        if (taken.isEmpty()) {
             throw left.isEmpty()
                     ? Trouble.of("scan.refused.empty-folder", folder.getFileName())
                     : Trouble.of(
