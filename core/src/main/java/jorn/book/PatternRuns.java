@@ -1,8 +1,11 @@
 package jorn.book;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import jorn.art.Picture;
 import jorn.book.Placement.Start;
+import jorn.pattern.run.ArtItem;
 import jorn.pattern.run.ArtPages;
 import jorn.pattern.run.Patterns;
 import jorn.recipe.Catalogue;
@@ -35,15 +38,25 @@ public final class PatternRuns {
     }
 
     /**
-     * The same book with drawings in the place of a run's patterns, or after its other runs.
+     * The same book with more drawings: behind those that it has, or in the place of a run of patterns, or after its other runs.
      *
+     * @param items a page each, one at least
      * @param pictures that the drawings show, and those that they came from
      */
-    public static Book withArt(Book book, ArtPages pages, Iterable<Picture> pictures) {
+    public static Book taking(Book book, List<ArtItem> items, Iterable<Picture> pictures) {
         Book now = book;
         for (Picture each : pictures) {
             now = now.with(each);
         }
+        for (int i = 0; i < now.runs().size(); i++) {
+            Optional<ArtPages> there = art(now.runs().get(i));
+            if (there.isPresent()) {
+                List<ArtItem> all = new ArrayList<>(there.get().items());
+                all.addAll(items);
+                return withArt(now, i, there.get().withItems(all));
+            }
+        }
+        ArtPages pages = new ArtPages(items, Patterns.Back.BLANK);
         for (int i = 0; i < now.runs().size(); i++) {
             if (of(now.runs().get(i)).isPresent()) {
                 return now.withRun(i, r -> run(pages));

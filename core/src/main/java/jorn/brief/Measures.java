@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import jorn.book.Book;
 import jorn.book.Pagination;
+import jorn.book.Slot;
 import jorn.cover.CoverFigures;
 import jorn.makeup.PageGeometry;
 import jorn.makeup.PageMargins;
@@ -64,6 +65,7 @@ public final class Measures {
         add(page.textWidth());
         add(page.textHeight());
         PuzzleFigures.of(book, pagination).forEach(this::add);
+        PatternFigures.of(pagination).forEach(this::add);
         add(cover.spine());
         add(cover.width());
         add(cover.height());
@@ -92,6 +94,11 @@ public final class Measures {
      */
     public static Measures of(Book book, Pagination pagination, Reckoning how) {
         return new Measures(book, pagination, how);
+    }
+
+    /** Pages on which something is counted for a figure once they are made; made anew, the figures then tell it. */
+    public static List<Integer> countedOn(Pagination pagination) {
+        return PatternFigures.pages(pagination).map(Slot::number).toList();
     }
 
     private void add(Figure figure) {

@@ -18,6 +18,7 @@ import jorn.book.Plans;
 import jorn.book.Slot;
 import jorn.brief.Measures;
 import jorn.brief.Measures.Reckoning;
+import jorn.content.Worklist;
 import jorn.cover.Cover;
 import jorn.cover.CoverGeometry;
 import jorn.makeup.PageComposer;
@@ -37,6 +38,8 @@ public final class Edition {
     private final PageComposer pages;
     private final Cover cover;
     private @Nullable Measures measures;
+    /** How much of what the runs make was there when it was measured. */
+    private int measuredAt;
 
     /**
      * A page and what stands on it.
@@ -105,7 +108,12 @@ public final class Edition {
 
     /** All figures, with the money of the press's first market. */
     public synchronized Measures measures() {
-        if (measures == null) {
+        int made = book.runs().stream()
+                .flatMap(r -> r.source().worklist().stream())
+                .mapToInt(Worklist::count)
+                .sum();
+        if (measures == null || made != measuredAt) {
+            measuredAt = made;
             measures = Measures.of(book, pagination, Reckoning.CUSTOMARY.counted(colouredPages()));
         }
         return measures;

@@ -124,7 +124,7 @@ class HouseTest {
                 "style",
                 "text");
         room("money", "book", "measure", "press");
-        room("brief", "art", "book", "content", "cover", "makeup", "measure", "money", "press", "puzzle");
+        room("brief", "art", "book", "content", "cover", "makeup", "measure", "money", "pattern", "press", "puzzle");
         room("edition", "art", "book", "brief", "content", "cover", "makeup", "measure");
         // What is done with it.
         room(
@@ -151,7 +151,7 @@ class HouseTest {
                 "measure", "money", "order", "press", "recipe", "style", "text", "json");
         room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style", "text");
         // Files and pictures.
-        room("print.picture", "art", "measure", "scan", "scratch");
+        room("print.picture", "art", "measure", "pattern", "scan", "scratch");
         room("print.svg", "art", "text");
         room("print.read", "art", "deliver", "measure", "scratch");
         room("print.raster", "art", "cover", "measure", "print.picture", "print.read", "text");

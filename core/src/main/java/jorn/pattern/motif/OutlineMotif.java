@@ -2,6 +2,8 @@ package jorn.pattern.motif;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import jorn.art.Path;
 import jorn.json.Required;
@@ -20,6 +22,11 @@ public record OutlineMotif(@Required String name, @Required List<String> outline
         implements PatternMotif {
     private static final int MOST_POINTS = 20_000;
     private static final int LEAST = 3;
+    private static final int MOST_RINGS = 40;
+
+    /** How far a traced line may lie beside what it was traced from, as a share of its reach. */
+    private static final double TRACED = 0.012;
+
     private static final String OPEN = "open ";
 
     public OutlineMotif {
@@ -44,6 +51,50 @@ public record OutlineMotif(@Required String name, @Required List<String> outline
     /** One drawn with points. */
     public static OutlineMotif drawn(String name, double[] xy) {
         return new OutlineMotif(name, List.of(Polylines.written(xy)), true);
+    }
+
+    /**
+     * Outlines that were traced on a picture, with curves led through what is left of their points.
+     *
+     * @param rings closed lines, in pixels
+     * @throws Trouble where there are none
+     */
+    public static OutlineMotif traced(String name, List<double[]> rings) {
+        List<String> lines = rings.stream()
+                .sorted(Comparator.comparingDouble((double[] r) -> -reach(r)))
+                .limit(MOST_RINGS)
+                .map(r -> Polylines.written(open(Polylines.simplified(r, TRACED * reach(r)))))
+                .toList();
+        return new OutlineMotif(name, lines, true);
+    }
+
+    /** Without the point that says its first again. */
+    private static double[] open(double[] ring) {
+        return Polylines.isRing(ring) ? Arrays.copyOf(ring, ring.length - 2) : ring;
+    }
+
+    private static double reach(double[] ring) {
+        double most = 0;
+        for (int i = 2; i + 1 < ring.length; i += 2) {
+            most = Math.max(most, Math.hypot(ring[i] - ring[0], ring[i + 1] - ring[1]));
+        }
+        return most;
+    }
+
+    /** Whether it was drawn with a few points, which can be moved. */
+    @JsonIgnore
+    boolean isDrawn() {
+        return smooth && outlines.size() == 1 && points().length <= 2 * ShapePoints.MOST && isOnPad(points());
+    }
+
+    private static boolean isOnPad(double[] xy) {
+        return Arrays.stream(xy).allMatch(v -> v >= 0 && v <= 1);
+    }
+
+    /** The points of its first line, across and down in turn. */
+    @JsonIgnore
+    double[] points() {
+        return read(outlines.get(0));
     }
 
     private static double[] read(String text) {

@@ -3,7 +3,7 @@ package jorn.pattern.page;
 import java.util.ArrayList;
 import java.util.List;
 import jorn.art.Turn;
-import jorn.content.Kept;
+import jorn.content.Memo;
 import jorn.pattern.motif.Curves;
 import jorn.pattern.motif.MotifLine;
 import jorn.pattern.symmetry.GroupNamer;
@@ -28,7 +28,7 @@ public final class ActualGroup {
 
     private static final int KEPT = 200;
 
-    private static final Kept<Held, WallpaperGroup> KNOWN = new Kept<>(KEPT);
+    private static final Memo<Held, WallpaperGroup> KNOWN = new Memo<>(KEPT);
 
     private record Held(Repeat repeat, Hold hold) {}
 

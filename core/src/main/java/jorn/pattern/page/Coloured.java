@@ -8,13 +8,13 @@ import jorn.art.Box;
 import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.Path;
-import jorn.content.Kept;
+import jorn.content.Memo;
 
 /** A colouring page that is coloured in: fields of a kind have one ink. Safe to use from several threads. */
 public final class Coloured {
     private static final int KEPT = 24;
 
-    private static final Kept<Wanted, List<Mark>> MADE = new Kept<>(KEPT);
+    private static final Memo<Wanted, List<Mark>> MADE = new Memo<>(KEPT);
 
     private record Wanted(PatternSpec spec, Box area, List<Ink> inks, Ink line) {}
 

@@ -3,7 +3,7 @@ package jorn.pattern.page;
 import java.util.ArrayList;
 import java.util.List;
 import jorn.art.Turn;
-import jorn.content.Kept;
+import jorn.content.Memo;
 import jorn.measure.Length;
 import jorn.pattern.motif.Curves;
 import jorn.pattern.motif.MotifLine;
@@ -29,7 +29,7 @@ final class Fine {
     private static final double FLAT = 0.1;
     private static final int KEPT = 200;
 
-    private static final Kept<Wanted, List<MotifLine>> FOUND = new Kept<>(KEPT);
+    private static final Memo<Wanted, List<MotifLine>> FOUND = new Memo<>(KEPT);
 
     private record Wanted(List<MotifLine> lines, long radius) {}
 

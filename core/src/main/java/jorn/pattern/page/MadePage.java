@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import jorn.art.Box;
 import jorn.art.Mark;
+import jorn.pattern.plane.Roundel;
 
 /**
  * A colouring page with its fields found, and no more kept of them than is shown.
@@ -11,11 +12,13 @@ import jorn.art.Mark;
  * @param marks from its corner
  * @param count of its fields
  * @param numbers where they stand, on a page that is coloured by number
+ * @param small white fields that a pen is too wide for, where they are left white
  */
-public record MadePage(List<Mark> marks, Optional<FieldCount> count, List<Numbered> numbers) {
+public record MadePage(List<Mark> marks, Optional<FieldCount> count, List<Numbered> numbers, List<Roundel> small) {
     public MadePage {
         marks = List.copyOf(marks);
         numbers = List.copyOf(numbers);
+        small = List.copyOf(small);
     }
 
     /** Makes it, which takes a moment. */
@@ -24,11 +27,17 @@ public record MadePage(List<Mark> marks, Optional<FieldCount> count, List<Number
         List<Numbered> numbers = spec.inking().colours() == 0
                 ? List.of()
                 : Numbered.all(page.fields(), spec.inking().colours(), spec.seed());
-        return new MadePage(page.inkedMarks(), Optional.of(page.count()), numbers);
+        List<Mark> marks = page.inkedMarks();
+        List<Roundel> small = page.fields().stream()
+                .filter(ColourField::isSmall)
+                .map(ColourField::roundel)
+                .toList();
+        return new MadePage(marks, Optional.of(page.count()), numbers, small);
     }
 
     /** The lines alone: fast enough to follow a hand. */
     public static MadePage lines(PatternSpec spec, double width, double height) {
-        return new MadePage(new ColouringPage(spec, new Box(0, 0, width, height)).marks(), Optional.empty(), List.of());
+        List<Mark> marks = new ColouringPage(spec, new Box(0, 0, width, height)).marks();
+        return new MadePage(marks, Optional.empty(), List.of(), List.of());
     }
 }

@@ -10,7 +10,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import jorn.content.Hurry;
-import jorn.content.Kept;
+import jorn.content.Memo;
 import jorn.content.Worklist;
 import jorn.pattern.page.MadePage;
 import jorn.pattern.page.PatternSpec;
@@ -21,13 +21,13 @@ public final class PatternSet implements Worklist {
     private static final int PAGES_KEPT = 700;
     private static final int LINES_KEPT = 100;
 
-    private static final Kept<Patterns, PatternSet> SETS = new Kept<>(KEPT);
+    private static final Memo<Patterns, PatternSet> SETS = new Memo<>(KEPT);
 
     /** Of all runs: where one page is exchanged, or a change is undone, the others are there at once. */
-    private static final Kept<Wanted, MadePage> PAGES = new Kept<>(PAGES_KEPT);
+    private static final Memo<Wanted, MadePage> PAGES = new Memo<>(PAGES_KEPT);
 
     /** Lines of pages that are not made, for a moment. */
-    private static final Kept<Wanted, MadePage> LINES = new Kept<>(LINES_KEPT);
+    private static final Memo<Wanted, MadePage> LINES = new Memo<>(LINES_KEPT);
 
     private record Wanted(PatternSpec spec, Extent size) {}
 
@@ -71,15 +71,15 @@ public final class PatternSet implements Worklist {
         return patterns;
     }
 
-    /** Says that a page is shown in a size, and so all that are like it will be. */
-    private void want(int number, Extent size) {
-        boolean fresh;
+    /**
+     * Says that a page is shown in a size, and so all that are like it will be.
+     *
+     * @return whether that was not known
+     */
+    private boolean want(int number, Extent size) {
         synchronized (sizes) {
-            fresh = sizes.computeIfAbsent(isNumbered(number), n -> new LinkedHashSet<>())
+            return sizes.computeIfAbsent(isNumbered(number), n -> new LinkedHashSet<>())
                     .add(size);
-        }
-        if (fresh) {
-            onWanted.run();
         }
     }
 
@@ -101,16 +101,21 @@ public final class PatternSet implements Worklist {
         if (there.isPresent()) {
             return there.get();
         }
+        boolean fresh = want(number, page.size());
         if (!Hurry.isOn()) {
             return make(page);
         }
-        want(number, page.size());
+        if (fresh) {
+            onWanted.run();
+        }
         return LINES.of(page, () -> MadePage.lines(page.spec(), width, height));
     }
 
-    /** A page of a size, where it is made already. */
-    public Optional<MadePage> ready(int number, double width, double height) {
-        return kept(wanted(number, Extent.of(width, height)));
+    /** A page, where it is made already in a size that it is shown in. */
+    public Optional<MadePage> made(int number) {
+        return sizes(number).stream()
+                .flatMap(size -> kept(wanted(number, size)).stream())
+                .findFirst();
     }
 
     private Wanted wanted(int number, Extent size) {

@@ -4,7 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.awt.Shape;
 import java.awt.geom.Rectangle2D;
 import java.util.Optional;
-import jorn.content.Kept;
+import jorn.content.Memo;
 import jorn.measure.Trouble;
 import jorn.puzzle.Grade;
 import jorn.puzzle.Puzzle;
@@ -44,7 +44,7 @@ public record MazeRules(
 
     private static final int FIELDS_KEPT = 64;
 
-    private static final Kept<FieldKey, MazeField> FIELDS = new Kept<>(FIELDS_KEPT);
+    private static final Memo<FieldKey, MazeField> FIELDS = new Memo<>(FIELDS_KEPT);
 
     private static final int SMALLEST = 5;
     private static final int LARGEST = 60;

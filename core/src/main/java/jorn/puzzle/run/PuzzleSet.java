@@ -13,7 +13,7 @@ import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 import jorn.chance.Dice;
-import jorn.content.Kept;
+import jorn.content.Memo;
 import jorn.content.Worklist;
 import jorn.measure.Trouble;
 import jorn.puzzle.Puzzle;
@@ -31,9 +31,9 @@ public final class PuzzleSet implements Worklist {
     private static final int MOST_ALIKE = 300;
 
     /** Puzzles that were made before: where one of a run is exchanged, or a change is undone, the others are there at once. */
-    private static final Kept<Ordered, Puzzle> MADE = new Kept<>(PUZZLES_KEPT);
+    private static final Memo<Ordered, Puzzle> MADE = new Memo<>(PUZZLES_KEPT);
 
-    private static final Kept<Making, PuzzleSet> SETS = new Kept<>(KEPT);
+    private static final Memo<Making, PuzzleSet> SETS = new Memo<>(KEPT);
 
     private final Making making;
     private final List<Wanted> wanted;

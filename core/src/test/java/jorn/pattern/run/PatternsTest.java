@@ -148,8 +148,7 @@ class PatternsTest {
     void drawingsBecomeAPageEach() {
         List<ArtItem> items = List.of(
                 new ArtItem("a", "a", 0, Cleaning.NONE, "Hive"), new ArtItem("b", "b", 0, Cleaning.LINE_ART, ""));
-        Book book =
-                PatternRuns.withArt(Starter.COLOURING_BOOK.begin(), new ArtPages(items, Patterns.Back.NAME), List.of());
+        Book book = PatternRuns.taking(Starter.COLOURING_BOOK.begin(), items, List.of());
         Edition edition = Edition.of(book);
         List<Slot> sheets = edition.pagination().slots().stream()
                 .filter(s -> s.subjects().get(ArtSheet.class).isPresent())

@@ -82,6 +82,8 @@ final class MeasureCommand implements Callable<Integer> {
 
     private Measures measures(Book book) {
         Edition edition = Edition.of(book);
+        // Fields are counted on pages that are made.
+        Measures.countedOn(edition.pagination()).forEach(edition::page);
         Reckoning how =
                 new Reckoning(market == null ? "" : market, channel == null ? "" : channel, edition.colouredPages());
         return Measures.of(book, edition.pagination(), how);

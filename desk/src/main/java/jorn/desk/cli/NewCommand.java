@@ -16,7 +16,6 @@ import jorn.desk.model.ArtIntake;
 import jorn.makeup.Paginator;
 import jorn.measure.Days;
 import jorn.measure.Trouble;
-import jorn.pattern.run.ArtPages;
 import jorn.pattern.run.Patterns;
 import jorn.print.picture.DrawingIntake;
 import jorn.puzzle.PuzzleRules;
@@ -194,7 +193,7 @@ final class NewCommand implements Callable<Integer> {
         DrawingIntake.Folder read = DrawingIntake.folder(art, how);
         ArtIntake in = ArtIntake.of(read.taken(), how);
         read.left().forEach(m -> spec.commandLine().getErr().println(m.text()));
-        return PatternRuns.withArt(book, new ArtPages(in.items(), Patterns.Back.BLANK), in.pictures());
+        return PatternRuns.taking(book, in.items(), in.pictures());
     }
 
     private Cleaning cleaning() {

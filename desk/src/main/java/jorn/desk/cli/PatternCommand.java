@@ -17,11 +17,9 @@ import jorn.chance.Dice;
 import jorn.json.Json;
 import jorn.measure.Length;
 import jorn.measure.Size;
-import jorn.measure.SmallFile;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.pattern.motif.MotifShelf;
-import jorn.pattern.motif.OutlineMotif;
 import jorn.pattern.motif.PatternMotif;
 import jorn.pattern.motif.ScatteredMotif;
 import jorn.pattern.motif.ShippedMotif;
@@ -36,6 +34,8 @@ import jorn.pattern.symmetry.FriezeGroup;
 import jorn.pattern.symmetry.Rosette;
 import jorn.pattern.symmetry.WallpaperGroup;
 import jorn.print.pdf.PdfSink;
+import jorn.print.picture.DrawingIntake;
+import jorn.print.picture.PictureIntake;
 import jorn.print.svg.SvgSink;
 import jorn.say.Wording;
 import jorn.store.SafeFile;
@@ -48,7 +48,6 @@ import picocli.CommandLine.Spec;
 /** Writes one pattern to colour as a page. */
 @Command(name = "pattern")
 final class PatternCommand implements Callable<Integer> {
-    private static final int LARGEST_MB = 20;
     /** Kept clear inside of the trim, so that nothing is cut (common practice: 0.375 in). */
     private static final double MARGIN = Length.inches(0.375).points();
 
@@ -61,10 +60,10 @@ final class PatternCommand implements Callable<Integer> {
     @Option(names = "--group", paramLabel = "G", description = "${bundle:cli.pattern.group}")
     private @Nullable String group;
 
-    @Option(names = "--motif", paramLabel = "ID|FILE.svg", description = "${bundle:cli.pattern.motif}")
+    @Option(names = "--motif", paramLabel = "ID|FILE", description = "${bundle:cli.pattern.motif}")
     private @Nullable String motif;
 
-    @Option(names = "--into", paramLabel = "ID|FILE.svg", description = "${bundle:cli.pattern.into}")
+    @Option(names = "--into", paramLabel = "ID|FILE", description = "${bundle:cli.pattern.into}")
     private @Nullable String into;
 
     @Option(names = "--seed", paramLabel = "S", description = "${bundle:cli.pattern.seed}")
@@ -75,6 +74,9 @@ final class PatternCommand implements Callable<Integer> {
 
     @Option(names = "--turn", paramLabel = "DEG", description = "${bundle:cli.pattern.turn}")
     private double turn;
+
+    @Option(names = "--threshold", paramLabel = "1-99", description = "${bundle:cli.pattern.threshold}")
+    private int threshold;
 
     @Option(names = "--motif-turn", paramLabel = "DEG", description = "${bundle:cli.pattern.motif-turn}")
     private @Nullable Double motifTurn;
@@ -250,13 +252,12 @@ final class PatternCommand implements Callable<Integer> {
         return now;
     }
 
-    private static PatternMotif motif(String said, long seed) {
+    private PatternMotif motif(String said, long seed) {
         if (said.equals("scattered")) {
             return new ScatteredMotif(seed);
         }
-        if (said.toLowerCase(Locale.ROOT).endsWith(".svg")) {
-            Path path = Path.of(said);
-            return OutlineMotif.of(SmallFile.read(path, LARGEST_MB), String.valueOf(path.getFileName()));
+        if (PictureIntake.isNamedSo(said)) {
+            return DrawingIntake.motif(Path.of(said), threshold);
         }
         return new ShippedMotif(said);
     }

@@ -10,17 +10,14 @@ import java.util.function.UnaryOperator;
 import jorn.art.Picture;
 import jorn.book.Book;
 import jorn.book.PatternRuns;
-import jorn.desk.model.ArtIntake;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
+import jorn.desk.model.DrawingFolder;
 import jorn.pattern.run.ArtItem;
 import jorn.pattern.run.ArtPages;
 import jorn.pattern.run.ArtSheet;
 import jorn.pattern.run.PatternBack;
-import jorn.pattern.run.Patterns;
 import jorn.print.picture.DrawingIntake;
-import jorn.print.picture.DrawingIntake.Folder;
-import jorn.say.Message;
 import jorn.scan.Cleaning;
 
 /** The drawings of the user's own on the pages that are looked at, and all that is done with them. */
@@ -90,34 +87,7 @@ public final class ArtWork {
 
     /** A folder of drawings, one to a page, in the place of the patterns, or behind the drawings that are there. */
     void takeFolder(Path folder, Cleaning how) {
-        files.fetch(() -> DrawingIntake.folder(folder, how), read -> {
-            ArtIntake in = ArtIntake.of(read.taken(), how);
-            desk.change("art", b -> placed(b, in.items(), in.pictures()));
-            say(read);
-        });
-    }
-
-    private void say(Folder read) {
-        if (read.left().isEmpty()) {
-            desk.say("desk.art.taken", read.taken().size());
-        } else {
-            String first = read.left().stream().limit(3).map(Message::text).reduce("", (a, b) -> a + " " + b);
-            desk.say("desk.art.taken-some", read.taken().size(), read.left().size(), first.strip());
-        }
-    }
-
-    private Book placed(Book book, List<ArtItem> items, List<Picture> pictures) {
-        Optional<ArtPages> there = pages();
-        if (there.isEmpty()) {
-            return PatternRuns.withArt(book, new ArtPages(items, Patterns.Back.BLANK), pictures);
-        }
-        Book now = book;
-        for (Picture each : pictures) {
-            now = now.with(each);
-        }
-        List<ArtItem> all = new ArrayList<>(there.get().items());
-        all.addAll(items);
-        return PatternRuns.withArt(now, work.slot().run(), there.get().withItems(all));
+        new DrawingFolder(desk, files).take(folder, how);
     }
 
     /** Cleans the drawing of this page anew, from what came in. */

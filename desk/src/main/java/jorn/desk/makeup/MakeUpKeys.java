@@ -2,6 +2,7 @@ package jorn.desk.makeup;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import jorn.book.Book;
 import jorn.book.Run;
@@ -23,6 +24,7 @@ final class MakeUpKeys {
     private final Consumer<Edge> offer;
     private final Runnable type;
     private final Runnable designs;
+    private KeyCode held = KeyCode.UNDEFINED;
 
     /**
      * @param offer offers blocks for a side of the chosen part
@@ -107,13 +109,26 @@ final class MakeUpKeys {
         return (puzzles.isHere() && ofPuzzles(e)) || (patterns.isHere() && ofPatterns(e)) || ofPages(e, onButton);
     }
 
+    /** What a key that is held must not do again and again. */
+    private void once(KeyEvent e, Runnable deed) {
+        if (held != e.getCode()) {
+            held = e.getCode();
+            deed.run();
+        }
+    }
+
+    /** Hears that keys are let go. */
+    void letGo() {
+        held = KeyCode.UNDEFINED;
+    }
+
     /** On a page of puzzles. */
     private boolean ofPuzzles(KeyEvent e) {
         switch (e.getCode()) {
-            case N -> puzzles.another();
-            case P -> puzzles.pin();
+            case N -> once(e, puzzles::another);
+            case P -> once(e, puzzles::pin);
             case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5, DIGIT6 -> {
-                return puzzles.choose(e.getCode().ordinal() - javafx.scene.input.KeyCode.DIGIT1.ordinal());
+                return puzzles.choose(e.getCode().ordinal() - KeyCode.DIGIT1.ordinal());
             }
             default -> {
                 return false;
@@ -125,8 +140,8 @@ final class MakeUpKeys {
     /** On a page to colour. */
     private boolean ofPatterns(KeyEvent e) {
         switch (e.getCode()) {
-            case N -> patterns.another();
-            case P -> patterns.pin();
+            case N -> once(e, patterns::another);
+            case P -> once(e, patterns::pin);
             default -> {
                 return false;
             }

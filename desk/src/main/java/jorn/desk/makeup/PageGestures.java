@@ -57,6 +57,8 @@ public final class PageGestures implements PageColumn.Host {
         editor = new PageEditor(desk, work, spread, this::type);
         inPlace = new InPlace(desk, work, typing, spread);
         keys = new MakeUpKeys(desk, work, puzzles, patterns, plan, this::offerByKey, this::type, designs);
+        spread.addEventFilter(KeyEvent.KEY_RELEASED, e -> keys.letGo());
+        plan.addEventFilter(KeyEvent.KEY_RELEASED, e -> keys.letGo());
     }
 
     /** The keys, listed. */

@@ -2,12 +2,16 @@ package jorn.desk.makeup;
 
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
 import javafx.scene.Cursor;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
+import javafx.scene.shape.Circle;
+import javafx.util.Duration;
 import jorn.art.Box;
 import jorn.art.PageArt;
 import jorn.art.Turn;
@@ -16,6 +20,7 @@ import jorn.desk.view.Painter;
 import jorn.pattern.page.Hold;
 import jorn.pattern.page.MadePage;
 import jorn.pattern.page.PatternSpec;
+import jorn.pattern.plane.Roundel;
 import jorn.pattern.symmetry.Lattice;
 import jorn.say.Wording;
 
@@ -25,8 +30,11 @@ final class PatternPad extends StackPane {
     private static final double STEP = 0.01;
     private static final double WHEEL = 1.04;
     private static final double DEGREES = 3;
+    private static final double RING = 3.5;
 
     private final ImageView picture = new ImageView();
+    private final Pane rings = new Pane();
+    private final PauseTransition turned = new PauseTransition(Duration.millis(200));
     private final Room room;
     private final Consumer<Hold> take;
     private PatternSpec spec;
@@ -36,9 +44,10 @@ final class PatternPad extends StackPane {
 
     /**
      * @param room that the picture has on its page
+     * @param small fields that are too small, to be ringed as long as the motif is not moved
      * @param take hears how the motif is held when the hand lets go
      */
-    PatternPad(PatternSpec spec, Room room, Consumer<Hold> take) {
+    PatternPad(PatternSpec spec, Room room, List<Roundel> small, Consumer<Hold> take) {
         this.spec = spec;
         this.room = room;
         this.take = take;
@@ -49,17 +58,32 @@ final class PatternPad extends StackPane {
         setAccessibleText(Wording.of("desk.patterns.pad"));
         setAccessibleHelp(Wording.of("desk.patterns.pad-help"));
         setCursor(Cursor.MOVE);
-        getChildren().add(picture);
+        rings.setMouseTransparent(true);
+        getChildren().addAll(picture, rings);
         setMaxWidth(WIDE + 2.0);
         setOnMousePressed(this::press);
         setOnMouseDragged(this::drag);
         setOnMouseReleased(e -> commit());
         setOnScroll(this::wheel);
         setOnKeyPressed(this::key);
+        setOnKeyReleased(e -> commit());
+        turned.setOnFinished(e -> commit());
+        sceneProperty().addListener((o, was, now) -> turned.stop());
         show();
+        ring(small);
+    }
+
+    private void ring(List<Roundel> small) {
+        double scale = WIDE / room.width();
+        for (Roundel each : small) {
+            Circle ring = new Circle(each.x() * scale + 1, each.y() * scale + 1, RING);
+            ring.getStyleClass().add("small-field");
+            rings.getChildren().add(ring);
+        }
     }
 
     private void show() {
+        rings.getChildren().clear();
         picture.setImage(image(spec, room, WIDE));
     }
 
@@ -98,12 +122,13 @@ final class PatternPad extends StackPane {
 
     private void commit() {
         if (!spec.hold().equals(before)) {
+            before = spec.hold();
             take.accept(spec.hold());
         }
     }
 
+    /** The book follows when the wheel rests. */
     private void wheel(ScrollEvent e) {
-        before = spec.hold();
         double up = Math.signum(e.getDeltaY() + e.getDeltaX());
         Hold now = spec.hold();
         if (e.isShiftDown()) {
@@ -111,12 +136,12 @@ final class PatternPad extends StackPane {
         } else {
             hold(now.grown(Math.pow(WHEEL, up)));
         }
-        commit();
+        turned.playFromStart();
         e.consume();
     }
 
+    /** A key that is held moves it on; the book follows when it is let go. */
     private void key(KeyEvent e) {
-        before = spec.hold();
         Hold now = spec.hold();
         switch (e.getCode()) {
             case LEFT -> hold(now.withX(now.x() - STEP));
@@ -130,7 +155,6 @@ final class PatternPad extends StackPane {
                 return;
             }
         }
-        commit();
         e.consume();
     }
 

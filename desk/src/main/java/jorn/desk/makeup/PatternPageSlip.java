@@ -5,13 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import javafx.geometry.Insets;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ContentDisplay;
 import javafx.scene.image.ImageView;
-import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.VBox;
 import jorn.content.Request.Room;
 import jorn.desk.model.BookFiles;
 import jorn.desk.view.Labels;
@@ -19,16 +14,16 @@ import jorn.desk.view.Slip;
 import jorn.measure.Length;
 import jorn.measure.SmallFile;
 import jorn.measure.Unit;
-import jorn.pattern.motif.MotifShelf;
-import jorn.pattern.motif.OutlineMotif;
 import jorn.pattern.motif.PatternMotif;
-import jorn.pattern.motif.ScatteredMotif;
 import jorn.pattern.motif.ShippedMotif;
 import jorn.pattern.page.ActualGroup;
+import jorn.pattern.page.ColourField;
 import jorn.pattern.page.Gradual;
+import jorn.pattern.page.MadePage;
 import jorn.pattern.page.PatternSpec;
 import jorn.pattern.page.PatternWindow;
 import jorn.pattern.page.Surround;
+import jorn.pattern.plane.Roundel;
 import jorn.pattern.run.PatternSheet;
 import jorn.pattern.symmetry.FriezeGroup;
 import jorn.pattern.symmetry.Rosette;
@@ -40,7 +35,6 @@ import jorn.shape.SvgOutline;
 /** The pattern of a page: alive, and all that makes it. */
 final class PatternPageSlip extends Slip {
     private static final int GROUP_WIDE = 60;
-    private static final int MOTIF_WIDE = 34;
     private static final double SHOWN = 0.62;
     private static final int LARGEST_MB = 20;
 
@@ -48,6 +42,7 @@ final class PatternPageSlip extends Slip {
     private final BookFiles files;
     private final PatternSpec spec;
     private final Room room;
+    private final MotifFields motifs;
 
     PatternPageSlip(PatternWork work, BookFiles files) {
         super(Wording.of("desk.patterns.on-page", work.sheet().orElseThrow().number()));
@@ -56,7 +51,12 @@ final class PatternPageSlip extends Slip {
         PatternSheet sheet = work.sheet().orElseThrow();
         spec = sheet.spec();
         room = work.room();
-        add(new PatternPad(spec, room, hold -> attempt(() -> work.changePage(s -> s.withHold(hold)))));
+        motifs = new MotifFields(this, work, files, spec);
+        List<Roundel> small = work.made().map(MadePage::small).orElse(List.of());
+        add(new PatternPad(spec, room, small, hold -> attempt(() -> work.changePage(s -> s.withHold(hold)))));
+        if (!small.isEmpty()) {
+            say(Wording.of("desk.patterns.ringed", ColourField.LEAST.format(Unit.MILLIMETRE)));
+        }
         PatternPad.hints().forEach(this::say);
         deeds();
         told();
@@ -67,7 +67,7 @@ final class PatternPageSlip extends Slip {
                 Wording.of("desk.patterns.title-help"),
                 work::title);
         groups();
-        motifs();
+        motifs.motif();
         change();
         windows();
         border();
@@ -122,26 +122,6 @@ final class PatternPageSlip extends Slip {
         }
     }
 
-    /** A picture to choose, among others. */
-    private Button picture(
-            javafx.scene.image.Image image, String id, String below, String name, boolean chosen, Runnable choose) {
-        Button button = word(below, id, name, chosen, choose);
-        button.setGraphic(new ImageView(image));
-        button.setContentDisplay(ContentDisplay.TOP);
-        button.setAccessibleText(name);
-        button.getStyleClass().add("picture-choice");
-        return button;
-    }
-
-    private void pictures(String name, List<? extends Node> all) {
-        add(Labels.label(name, "group-name"));
-        FlowPane row = new FlowPane(2, 2);
-        row.getChildren().addAll(all);
-        row.setPrefWrapLength(240);
-        VBox.setMargin(row, new Insets(2, 0, 2, -3));
-        add(row);
-    }
-
     private void groups() {
         List<Button> all = new ArrayList<>();
         // A square of the pattern, so that all are seen at one scale.
@@ -154,54 +134,22 @@ final class PatternPageSlip extends Slip {
                 .withInking(spec.inking().withWeight(2).withCompanions(0));
         for (WallpaperGroup group : WallpaperGroup.values()) {
             PatternSpec one = plain.withRepeat(plain.repeat().withGroup(group).withCell(PatternSpec.cell(group, 1)));
-            all.add(picture(
-                    PatternPictures.of(one, side, GROUP_WIDE),
+            ImageView view = new ImageView();
+            all.add(motifs.picture(
+                    view,
                     "pattern-group-" + group.id(),
                     group.id(),
                     group.id() + ", " + group.says(),
                     group == spec.repeat().group(),
                     () -> page(s -> s.withRepeat(s.repeat().withGroup(group).withCell(PatternSpec.cell(group, 1))))));
+            PatternPictures.show(this, view, one, side, GROUP_WIDE);
         }
-        pictures(
+        motifs.pictures(
                 Wording.of(
                         "desk.patterns.symmetry",
                         spec.repeat().group().id(),
                         spec.repeat().group().says()),
                 all);
-    }
-
-    private void motifs() {
-        List<Button> all = new ArrayList<>();
-        for (String id : MotifShelf.names()) {
-            all.add(motif(
-                    new ShippedMotif(id),
-                    id,
-                    spec.hold().motif(),
-                    m -> page(s -> s.withHold(s.hold().withMotif(m)))));
-        }
-        PatternMotif scattered = spec.hold().motif() instanceof ScatteredMotif m ? m : new ScatteredMotif(spec.seed());
-        all.add(motif(
-                scattered,
-                "scattered",
-                spec.hold().motif(),
-                m -> page(s -> s.withHold(s.hold().withMotif(m)))));
-        pictures(Wording.of("desk.patterns.motif", spec.hold().motif().word()), all);
-        add(act(Wording.of("desk.patterns.motif-from-file"), Wording.of("desk.puzzles.svg"), () -> files.asker()
-                .pictureToOpen()
-                .ifPresent(path -> files.fetch(
-                        () -> OutlineMotif.of(SmallFile.read(path, LARGEST_MB), String.valueOf(path.getFileName())),
-                        m -> page(s -> s.withHold(s.hold().withMotif(m)))))));
-    }
-
-    private Button motif(
-            PatternMotif motif, String id, PatternMotif now, java.util.function.Consumer<PatternMotif> take) {
-        return picture(
-                PatternPictures.of(motif, MOTIF_WIDE),
-                "pattern-motif-" + id,
-                "",
-                motif.word(),
-                motif.equals(now),
-                () -> take.accept(motif));
     }
 
     private static String of(String kind, Enum<?> value) {
@@ -232,15 +180,11 @@ final class PatternPageSlip extends Slip {
                         w -> page(s -> s.withGradual(now.withWay(w)))));
         if (now.what() == Gradual.What.MOTIF) {
             PatternMotif into = now.into().orElse(spec.hold().motif());
-            List<Button> all = new ArrayList<>();
-            for (String id : MotifShelf.names()) {
-                all.add(motif(
-                        new ShippedMotif(id),
-                        "into-" + id,
-                        into,
-                        m -> page(s -> s.withGradual(now.withInto(Optional.of(m))))));
-            }
-            pictures(Wording.of("desk.patterns.into", into.word()), all);
+            motifs.shelf(
+                    Wording.of("desk.patterns.into", into.word()),
+                    "into-",
+                    into,
+                    m -> page(s -> s.withGradual(now.withInto(Optional.of(m)))));
         }
     }
 
@@ -344,19 +288,13 @@ final class PatternPageSlip extends Slip {
                             f -> Wording.of("pattern.frieze." + f.id()),
                             spec.surround().frieze(),
                             f -> surround(x -> x.withFrieze(f))));
-            List<Button> all = new ArrayList<>();
-            for (String id : MotifShelf.names()) {
-                all.add(motif(
-                        new ShippedMotif(id),
-                        "frieze-" + id,
-                        spec.surround().friezeMotif(),
-                        m -> surround(x -> x.withFriezeMotif(m))));
-            }
-            pictures(
+            motifs.shelf(
                     Wording.of(
                             "desk.patterns.frieze-motif",
                             spec.surround().friezeMotif().word()),
-                    all);
+                    "frieze-",
+                    spec.surround().friezeMotif(),
+                    m -> surround(x -> x.withFriezeMotif(m)));
         }
     }
 

@@ -2,24 +2,33 @@ package jorn.desk.makeup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
 import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
 import jorn.art.Box;
 import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.PageArt;
 import jorn.art.Turn;
-import jorn.content.Kept;
+import jorn.content.Memo;
 import jorn.content.Request.Room;
+import jorn.desk.model.Hands;
+import jorn.desk.model.Mishap;
 import jorn.desk.view.Painter;
 import jorn.pattern.motif.MotifLine;
 import jorn.pattern.motif.PatternMotif;
 import jorn.pattern.page.PatternSpec;
 
-/** Small pictures of motifs and patterns, painted once. Used on the interface thread. */
+/** Small pictures of motifs and patterns, painted once; those of patterns beside the interface thread. Used on the interface thread. */
 final class PatternPictures {
     private static final int KEPT = 160;
 
-    private static final Kept<Object, Image> PAINTED = new Kept<>(KEPT);
+    private static final Memo<Object, Image> PAINTED = new Memo<>(KEPT);
+
+    private static final Hands HANDS = new Hands("pattern pictures", Platform::runLater);
+
+    private static volatile Object latest = PAINTED;
 
     private record Small(PatternSpec spec, double side, int wide) {}
 
@@ -38,8 +47,27 @@ final class PatternPictures {
         });
     }
 
-    /** A square of a pattern. */
-    static Image of(PatternSpec spec, double side, int wide) {
-        return PAINTED.of(new Small(spec, side, wide), () -> PatternPad.image(spec, new Room(side, side, 0), wide));
+    /**
+     * Shows a square of a pattern, as soon as it is painted.
+     *
+     * @param whose what shows it; nothing is painted for others any more
+     */
+    @SuppressWarnings("ReferenceEquality") // the very same is meant
+    static void show(Object whose, ImageView view, PatternSpec spec, double side, int wide) {
+        latest = whose;
+        Small small = new Small(spec, side, wide);
+        Optional<Image> known = PAINTED.find(small);
+        view.setFitWidth(wide);
+        view.setFitHeight(wide);
+        if (known.isPresent()) {
+            view.setImage(known.get());
+            return;
+        }
+        HANDS.fetch(
+                () -> latest != whose
+                        ? Optional.<Image>empty()
+                        : Optional.of(PAINTED.of(small, () -> PatternPad.image(spec, new Room(side, side, 0), wide))),
+                painted -> painted.ifPresent(view::setImage),
+                Mishap::log);
     }
 }

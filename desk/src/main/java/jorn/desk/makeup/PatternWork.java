@@ -1,13 +1,18 @@
 package jorn.desk.makeup;
 
+import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.SimpleIntegerProperty;
 import jorn.book.PatternRuns;
 import jorn.chance.Dice;
 import jorn.content.Request.Room;
 import jorn.desk.model.Desk;
 import jorn.makeup.PageRooms;
+import jorn.pattern.motif.PatternMotif;
 import jorn.pattern.page.FieldCount;
+import jorn.pattern.page.MadePage;
 import jorn.pattern.page.PatternSpec;
 import jorn.pattern.run.PatternBack;
 import jorn.pattern.run.PatternChoice;
@@ -19,6 +24,15 @@ import jorn.pattern.run.Patterns;
 public final class PatternWork {
     private final Desk desk;
     private final PageWork work;
+    private final IntegerProperty heldPoint = new SimpleIntegerProperty();
+    private Optional<Traced> traced = Optional.empty();
+
+    /**
+     * From where a motif was traced.
+     *
+     * @param threshold in hundredths of white, 0 where it was found
+     */
+    record Traced(PatternMotif motif, Path path, int threshold) {}
 
     public PatternWork(Desk desk, PageWork work) {
         this.desk = desk;
@@ -57,11 +71,29 @@ public final class PatternWork {
                 .apply(work.run().orElseThrow());
     }
 
+    /** Which point of a shape that is drawn is held. */
+    IntegerProperty heldPoint() {
+        return heldPoint;
+    }
+
+    void traced(PatternMotif motif, Path path, int threshold) {
+        traced = Optional.of(new Traced(motif, path, threshold));
+    }
+
+    /** From where a motif was traced, while the window is open. */
+    Optional<Traced> traced(PatternMotif motif) {
+        return traced.filter(
+                t -> t.motif().equals(motif) && !t.path().toString().endsWith(".svg"));
+    }
+
     /** What its fields come to, where they are found already. */
     Optional<FieldCount> count() {
-        Room room = room();
-        return sheet().flatMap(s ->
-                s.set().ready(s.number(), room.width(), room.height()).flatMap(jorn.pattern.page.MadePage::count));
+        return made().flatMap(MadePage::count);
+    }
+
+    /** The page with its fields, where they are found already. */
+    Optional<MadePage> made() {
+        return sheet().flatMap(s -> s.set().made(s.number()));
     }
 
     /** Changes the pages of the run that is looked at. */

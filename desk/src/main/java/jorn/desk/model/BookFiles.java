@@ -5,7 +5,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.util.Duration;
@@ -19,6 +21,7 @@ import jorn.press.PressShelf;
 import jorn.print.export.FileNames;
 import jorn.say.Message;
 import jorn.say.Wording;
+import jorn.scan.Cleaning;
 import jorn.store.BookFile;
 import jorn.store.FileStamp;
 import jorn.store.KeptBook;
@@ -32,6 +35,7 @@ import jorn.store.Waiting;
 public final class BookFiles {
     private final Desk desk;
     private final Asker asker;
+    private final Executor later;
     private final Intake intake;
     private final Keeper keeper;
     private final Hands reader;
@@ -68,6 +72,7 @@ public final class BookFiles {
     BookFiles(Desk desk, Asker asker, Executor later) {
         this.desk = desk;
         this.asker = asker;
+        this.later = later;
         this.intake = new Intake(desk);
         this.keeper = new Keeper(desk.settings().keptFolder(), desk.book(), later);
         this.reader = new Hands("reader", later);
@@ -201,9 +206,11 @@ public final class BookFiles {
         desk.attempt(waiting::drop);
     }
 
-    /** Takes in a file that was dropped on the window; what takes long is read beside the interface thread. */
+    /** Takes in a file that was dropped on the window, or a folder of drawings; what takes long is read beside the interface thread. */
     public void takeIn(Path path) {
-        if (BookFile.isNamedSo(path)) {
+        if (Files.isDirectory(path)) {
+            new DrawingFolder(desk, this).take(path, Cleaning.LINE_ART);
+        } else if (BookFile.isNamedSo(path)) {
             open(path);
         } else {
             fetch(() -> intake.read(path), Runnable::run);
@@ -232,6 +239,19 @@ public final class BookFiles {
                     }
                 },
                 e -> desk.tell(Mishap.told(e)));
+    }
+
+    /** Reads in steps, see {@link #fetch}; how far it is stands in the window, with a word that stops it. */
+    <T> void fetchInSteps(Function<BiConsumer<Message, Notice.Choice>, T> work, Consumer<T> then) {
+        fetch(
+                () -> {
+                    try {
+                        return work.apply((how, stop) -> later.execute(() -> desk.progress(how, stop)));
+                    } finally {
+                        later.execute(desk::endProgress);
+                    }
+                },
+                then);
     }
 
     /** Waits until what is being read has been taken in, and what is being kept is kept. */

@@ -65,6 +65,7 @@ public final class Desk {
     private final ObjectProperty<Unit> unit = new SimpleObjectProperty<>();
     private final ObjectProperty<BenchName> bench = new SimpleObjectProperty<>(BenchName.BRIEF);
     private final IntegerProperty page = new SimpleIntegerProperty(1);
+    private String progress = "";
     private final ReadOnlyObjectWrapper<Notice> notice = new ReadOnlyObjectWrapper<>();
     private final ObservableList<Brief> whatIfs = FXCollections.observableArrayList();
 
@@ -235,6 +236,24 @@ public final class Desk {
         notice.set(after);
         after = null;
         choice.deed().run();
+    }
+
+    /** Says how far something is that takes long, unless a question is asked. */
+    void progress(Message how, Notice.Choice stop) {
+        Notice now = notice.get();
+        if (now == null || !now.isQuestion() || now.choices().get(0).id().equals(stop.id())) {
+            progress = stop.id();
+            notice.set(Notice.question(how, Message.plain(""), stop));
+        }
+    }
+
+    /** It has come to its end. */
+    void endProgress() {
+        Notice now = notice.get();
+        if (now != null && now.isQuestion() && now.choices().get(0).id().equals(progress)) {
+            notice.set(after);
+            after = null;
+        }
     }
 
     /** A question stays until it is answered; what is said meanwhile comes after. */

@@ -84,6 +84,7 @@ public final class MeasureCard extends Pane {
         rows.setStyle("-fx-padding: 0 0.35em 0 0;");
         desk.state().addListener((o, was, now) -> show());
         desk.bench().addListener((o, was, now) -> show());
+        desk.making().addListener((o, was, now) -> show());
     }
 
     /** Shows the card, at a figure whose working is unfolded; at the first one where none is named. */
@@ -117,6 +118,11 @@ public final class MeasureCard extends Pane {
         if (desk.state().get().measures().find("puzzle.square").isPresent()) {
             insideRows.add(new Row(Wording.of("desk.measure-card.square"), "puzzle.square"));
             insideRows.add(new Row(Wording.of("desk.measure-card.figure"), "puzzle.figure"));
+        }
+        if (desk.state().get().measures().find("pattern.fields").isPresent()) {
+            insideRows.add(new Row(Wording.of("brief.patterns.fields"), "pattern.fields"));
+            insideRows.add(new Row(Wording.of("brief.patterns.fullest"), "pattern.fullest"));
+            insideRows.add(new Row(Wording.of("brief.patterns.smallest"), "pattern.smallest"));
         }
         Group inside = new Group(Wording.of("desk.measure-card.inside"), insideRows);
         List<Row> outsideRows = new ArrayList<>();

@@ -15,6 +15,7 @@ import jorn.book.Book;
 import jorn.book.PatternRuns;
 import jorn.book.Starter;
 import jorn.pattern.motif.OutlineMotif;
+import jorn.pattern.motif.ShapePoints;
 import jorn.pattern.motif.ShippedMotif;
 import jorn.pattern.page.Gradual;
 import jorn.pattern.page.PatternSpec;
@@ -194,16 +195,123 @@ class PatternUiTest extends WindowTest {
                 svg,
                 "<svg xmlns='http://www.w3.org/2000/svg'><script>alert(1)</script><g transform='rotate(30)'>"
                         + "<path d='M0 0 A10 10 0 0 1 20 0 L10 -30 Z'/></g></svg>");
-        press("#act-row-drawing-of-your-own-");
+        press("#act-row-a-drawing-or-photograph-");
         files.finish();
         settle();
         assertTrue(all().get(1).hold().motif() instanceof OutlineMotif);
         Files.writeString(svg, "<svg xmlns='http://www.w3.org/2000/svg'><text>nothing</text></svg>");
-        press("#act-row-drawing-of-your-own-");
+        press("#act-row-a-drawing-or-photograph-");
         files.finish();
         settle();
         assertTrue(
                 desk.notice().get().text().contains("no outline"),
                 desk.notice().get().text());
+    }
+
+    @Test
+    void aShapeIsDrawnWithAFewPointsByHandAndByKeys() {
+        book();
+        press("#pattern-motif-own");
+        OutlineMotif begun = (OutlineMotif) all().get(1).hold().motif();
+        int points = ShapePoints.of(begun).points().size();
+        var pad = (javafx.scene.layout.Region) lookup("#pattern-points").query();
+        // Presses near its lower right corner and pulls the new point up.
+        interact(() -> {
+            firePad(pad, javafx.scene.input.MouseEvent.MOUSE_PRESSED, 150, 150);
+            firePad(pad, javafx.scene.input.MouseEvent.MOUSE_DRAGGED, 150, 120);
+            firePad(pad, javafx.scene.input.MouseEvent.MOUSE_RELEASED, 150, 120);
+        });
+        settle();
+        ShapePoints now = ShapePoints.of(all().get(1).hold().motif());
+        assertEquals(points + 1, now.points().size());
+        assertTrue(now.points().stream()
+                .anyMatch(p -> Math.abs(p.x() - 150.0 / 168) < 0.01 && Math.abs(p.y() - 120.0 / 168) < 0.01));
+        interact(() -> lookup("#pattern-points").query().requestFocus());
+        push(KeyCode.DELETE);
+        settle();
+        assertEquals(begun, all().get(1).hold().motif(), "the point that is held goes");
+        push(KeyCode.N);
+        push(KeyCode.UP);
+        settle();
+        assertNotEquals(begun, all().get(1).hold().motif());
+    }
+
+    private static void firePad(
+            javafx.scene.Node pad,
+            javafx.event.EventType<javafx.scene.input.MouseEvent> type,
+            double left,
+            double top) {
+        double x = pad.localToScene(left, top).getX();
+        double y = pad.localToScene(left, top).getY();
+        pad.fireEvent(new javafx.scene.input.MouseEvent(
+                type,
+                x,
+                y,
+                x,
+                y,
+                javafx.scene.input.MouseButton.PRIMARY,
+                1,
+                false,
+                false,
+                false,
+                false,
+                true,
+                false,
+                false,
+                true,
+                false,
+                true,
+                null));
+    }
+
+    @Test
+    void aPhotographIsTracedAndItsOutlinesCanLieElsewhere() throws Exception {
+        book();
+        drawing("hive.png");
+        press("#act-row-a-drawing-or-photograph-");
+        files.finish();
+        settle();
+        OutlineMotif first = (OutlineMotif) all().get(1).hold().motif();
+        assertEquals("hive.png", first.word());
+        retype("#pattern-threshold", "30");
+        files.finish();
+        settle();
+        assertNotEquals(first, all().get(1).hold().motif(), "less of it is ink");
+        retype("#pattern-threshold", "0");
+        files.finish();
+        settle();
+        assertEquals(first, all().get(1).hold().motif());
+    }
+
+    @Test
+    void aFolderThatIsDroppedBecomesAPageForEachDrawing() throws Exception {
+        book();
+        Files.createDirectories(folder.resolve("art"));
+        drawing("art/2.png");
+        drawing("art/10.png");
+        interact(() -> files.takeIn(folder.resolve("art")));
+        files.finish();
+        settle();
+        assertEquals(
+                List.of("2", "10"),
+                desk.book().runs().stream()
+                        .flatMap(r -> PatternRuns.art(r).stream())
+                        .flatMap(a -> a.items().stream())
+                        .map(jorn.pattern.run.ArtItem::title)
+                        .toList());
+        assertTrue(desk.notice().get().text().startsWith("2 drawings are in the book now"));
+    }
+
+    private void drawing(String name) throws java.io.IOException {
+        var image = new java.awt.image.BufferedImage(200, 200, java.awt.image.BufferedImage.TYPE_INT_RGB);
+        var g = image.createGraphics();
+        g.setColor(java.awt.Color.WHITE);
+        g.fillRect(0, 0, 200, 200);
+        g.setColor(new java.awt.Color(110, 110, 110));
+        g.fillOval(20, 30, 160, 110);
+        g.setColor(java.awt.Color.BLACK);
+        g.fillRect(50, 120, 30, 70);
+        g.dispose();
+        javax.imageio.ImageIO.write(image, "png", folder.resolve(name).toFile());
     }
 }

@@ -3,6 +3,7 @@ package jorn.print.picture;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
@@ -13,7 +14,9 @@ import java.util.List;
 import java.util.Locale;
 import javax.imageio.ImageIO;
 import jorn.art.Picture;
+import jorn.measure.SmallFile;
 import jorn.measure.Trouble;
+import jorn.pattern.motif.OutlineMotif;
 import jorn.say.Message;
 import jorn.scan.Cleaned;
 import jorn.scan.Cleaning;
@@ -27,6 +30,13 @@ public final class DrawingIntake {
     private static final int LONGEST = 5200;
 
     private static final int LONGEST_TRACED = 3400;
+
+    /** A motif is small on the page, and repeats. */
+    private static final int MOTIF_PIXELS = 480;
+
+    private static final int MOTIF_SPECKS = 14;
+
+    private static final int LARGEST_VECTOR_MB = 20;
 
     private static final long LARGEST = 200_000_000;
 
@@ -45,8 +55,15 @@ public final class DrawingIntake {
      *
      * @param taken in the order of their names, 2 before 10
      * @param left what was left out, and why
+     * @param stopped whether somebody stopped it before all were read
      */
-    public record Folder(List<Taken> taken, List<Message> left) {}
+    public record Folder(List<Taken> taken, List<Message> left, boolean stopped) {}
+
+    /** Hears how far a folder is read. */
+    public interface Steps {
+        /** @return whether to go on; otherwise no more is read */
+        boolean next(String name, int number, int of);
+    }
 
     /**
      * Takes a folder of drawings.
@@ -54,6 +71,16 @@ public final class DrawingIntake {
      * @throws Trouble where it is no folder, or has no picture in it
      */
     public static Folder folder(Path folder, Cleaning how) {
+        return folder(folder, how, (name, number, of) -> true);
+    }
+
+    /**
+     * Takes a folder of drawings, which takes a moment for each.
+     *
+     * @param steps hears of each before it is read
+     * @throws Trouble where it is no folder, or has no picture in it
+     */
+    public static Folder folder(Path folder, Cleaning how, Steps steps) {
         if (!Files.isDirectory(folder)) {
             throw Trouble.of("scan.refused.no-folder", folder.getFileName());
         }
@@ -68,15 +95,19 @@ public final class DrawingIntake {
         files.sort(Comparator.comparing(f -> sortable(String.valueOf(f.getFileName()))));
         List<Taken> taken = new ArrayList<>();
         List<Message> left = new ArrayList<>();
+        int number = 0;
         for (Path file : files) {
             String name = String.valueOf(file.getFileName());
+            if (!steps.next(name, ++number, files.size())) {
+                return new Folder(taken, left, true);
+            }
             if (!PictureIntake.isNamedSo(name)) {
                 left.add(Message.of("scan.refused.no-picture", name));
-            } else if (taken.size() == MOST) {
+            } else if (taken.size() >= MOST) {
                 left.add(Message.of("scan.refused.too-many", name, MOST));
             } else {
                 try {
-                    taken.add(drawing(file, how));
+                    taken.addAll(drawings(file, how, MOST - taken.size()));
                 } catch (Trouble t) {
                     left.add(Message.plain(t.what()));
                 }
@@ -90,7 +121,7 @@ public final class DrawingIntake {
                             folder.getFileName(),
                             left.get(0).text());
         }
-        return new Folder(taken, left);
+        return new Folder(taken, left, false);
     }
 
     /** Numbers in names count as numbers. */
@@ -112,21 +143,63 @@ public final class DrawingIntake {
     }
 
     /**
-     * Takes one drawing.
+     * Takes a file: one drawing, or a drawing for each page of a PDF.
      *
+     * @param most so many of them
      * @throws Trouble where it is no picture, or damaged
      */
-    public static Taken drawing(Path file, Cleaning how) {
+    public static List<Taken> drawings(Path file, Cleaning how, int most) {
         String name = String.valueOf(file.getFileName());
         try {
             if (!Files.isRegularFile(file) || Files.size(file) > LARGEST) {
                 throw Trouble.of("scan.refused.too-large", name);
             }
-            Picture original = PictureIntake.of(file);
-            return new Taken(original, clean(original, how));
+            return PictureIntake.all(file, most).stream()
+                    .map(original -> new Taken(original, clean(original, how)))
+                    .toList();
         } catch (IOException e) {
             throw Trouble.because(e, "scan.refused.unreadable", name);
         }
+    }
+
+    /**
+     * A motif from a picture: the lines of a vector drawing, or the outlines of what is dark on a photograph or a scan.
+     *
+     * @param threshold below so many hundredths of white is ink, to 99; 0 finds what parts ink from paper
+     * @throws Trouble where it is no picture, or nothing on it has an outline
+     */
+    public static OutlineMotif motif(Path file, int threshold) {
+        String name = String.valueOf(file.getFileName());
+        try {
+            if (!Files.isRegularFile(file) || Files.size(file) > LARGEST) {
+                throw Trouble.of("scan.refused.too-large", name);
+            }
+            if (isVector(name) || startsAsText(file)) {
+                return OutlineMotif.of(SmallFile.read(file, LARGEST_VECTOR_MB), name);
+            }
+            Picture picture = PictureIntake.of(file);
+            BufferedImage image = Pixels.atLeast(picture, Pixels.PixelLook.faded(1), MOTIF_PIXELS);
+            Cleaning how = Cleaning.LINE_ART.withThreshold(threshold).withSpecks(MOTIF_SPECKS);
+            List<double[]> rings =
+                    Cleaned.of(scan(image, MOTIF_PIXELS), how).get(0).outlines().orElseThrow();
+            return OutlineMotif.traced(name, rings);
+        } catch (IOException e) {
+            throw Trouble.because(e, "scan.refused.unreadable", name);
+        }
+    }
+
+    /** Drawings are text, whatever their file is called. */
+    private static boolean startsAsText(Path file) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            return new String(in.readNBytes(64), StandardCharsets.UTF_8)
+                    .replace("\uFEFF", "")
+                    .strip()
+                    .startsWith("<");
+        }
+    }
+
+    private static boolean isVector(String name) {
+        return name.toLowerCase(Locale.ROOT).endsWith(".svg");
     }
 
     /**
@@ -135,8 +208,7 @@ public final class DrawingIntake {
      * @throws Trouble where it is damaged
      */
     public static List<Picture> clean(Picture original, Cleaning how) {
-        boolean vector = original.name().toLowerCase(Locale.ROOT).endsWith(".svg");
-        if (vector || how.equals(Cleaning.NONE)) {
+        if (isVector(original.name()) || how.equals(Cleaning.NONE)) {
             return List.of(original);
         }
         // Outlines lie between pixels, and need fewer of them.

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import javax.imageio.ImageIO;
@@ -19,7 +20,7 @@ import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 
-/** Takes pictures in from files of any kind that Jorn knows; of a PDF its first page, as pixels. */
+/** Takes pictures in from files of any kind that Jorn knows; pages of a PDF as pixels. */
 public final class PictureIntake {
     private static final List<String> ENDINGS =
             List.of(".png", ".jpg", ".jpeg", ".tif", ".tiff", ".webp", ".svg", ".pdf");
@@ -50,7 +51,20 @@ public final class PictureIntake {
 
     /** As {@link #of(Path)}, from bytes. */
     public static Picture of(String name, Blob bytes) throws IOException {
-        return isPdf(bytes) ? Picture.of(name, firstPage(name, bytes)) : Picture.of(name, bytes);
+        return isPdf(bytes) ? pages(name, bytes, 1).get(0) : Picture.of(name, bytes);
+    }
+
+    /**
+     * All pictures of a file: of a PDF a picture for each of its pages, their numbers in their names.
+     *
+     * @param most so many of them
+     * @throws IOException where the file cannot be read
+     * @throws Trouble where it is no picture, or damaged
+     */
+    public static List<Picture> all(Path file, int most) throws IOException {
+        String name = String.valueOf(file.getFileName());
+        Blob bytes = Blob.of(Files.readAllBytes(file));
+        return isPdf(bytes) ? pages(name, bytes, most) : List.of(Picture.of(name, bytes));
     }
 
     private static boolean isPdf(Blob bytes) throws IOException {
@@ -60,20 +74,30 @@ public final class PictureIntake {
         }
     }
 
-    private static byte[] firstPage(String name, Blob bytes) throws IOException {
+    private static List<Picture> pages(String name, Blob bytes, int most) throws IOException {
         try (PDDocument file = Loader.loadPDF(new RandomAccessReadBuffer(bytes.bytes()))) {
-            if (file.getNumberOfPages() == 0) {
+            int count = Math.min(most, file.getNumberOfPages());
+            if (count < 1) {
                 throw Trouble.of("art.picture.not-picture-jorn-can", name);
             }
-            PDRectangle box = file.getPage(0).getCropBox();
-            double side = Math.max(box.getWidth(), box.getHeight()) / POINTS_PER_INCH;
-            double dpi = Math.min(DPI, MOST_PIXELS / Math.max(0.1, side));
-            BufferedImage page = new PDFRenderer(file).renderImageWithDPI(0, (float) dpi, ImageType.RGB);
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            ImageIO.write(page, "png", out);
-            return out.toByteArray();
+            List<Picture> all = new ArrayList<>();
+            for (int i = 0; i < count; i++) {
+                String called = count == 1 ? name : name.replaceFirst("(?i)\\.pdf$", "") + "-" + (i + 1) + ".pdf";
+                all.add(Picture.of(called, page(file, i)));
+            }
+            return all;
         } catch (org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException e) {
             throw Trouble.because(e, "art.picture.locked", name);
         }
+    }
+
+    private static byte[] page(PDDocument file, int index) throws IOException {
+        PDRectangle box = file.getPage(index).getCropBox();
+        double side = Math.max(box.getWidth(), box.getHeight()) / POINTS_PER_INCH;
+        double dpi = Math.min(DPI, MOST_PIXELS / Math.max(0.1, side));
+        BufferedImage page = new PDFRenderer(file).renderImageWithDPI(index, (float) dpi, ImageType.RGB);
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(page, "png", out);
+        return out.toByteArray();
     }
 }

@@ -14,13 +14,13 @@ import java.util.function.Supplier;
  * @param <K> from what it is made
  * @param <V> what is made
  */
-public final class Kept<K, V> {
+public final class Memo<K, V> {
     private final Map<K, SoftReference<V>> all;
     /** Held by whoever is making something. */
     private final Map<K, Object> making = new ConcurrentHashMap<>();
 
     /** @param most so many are kept, those that were asked for last */
-    public Kept(int most) {
+    public Memo(int most) {
         all = new LinkedHashMap<>(16, 0.75f, true) {
             private static final long serialVersionUID = 1L;
 

@@ -15,10 +15,10 @@ import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 
 /** What was made is there the next time, is made once whoever asks, and makes room for what is asked for later. */
-class KeptTest {
+class MemoTest {
     @Test
     void isMadeOnce() {
-        Kept<String, Object> kept = new Kept<>(2);
+        Memo<String, Object> kept = new Memo<>(2);
         Object first = kept.of("a", Object::new);
         assertSame(first, kept.of("a", Object::new));
         assertSame(first, kept.find("a").orElseThrow());
@@ -27,7 +27,7 @@ class KeptTest {
 
     @Test
     void theOneThatWasAskedForLongestAgoGoes() {
-        Kept<String, Object> kept = new Kept<>(2);
+        Memo<String, Object> kept = new Memo<>(2);
         Object first = kept.of("a", Object::new);
         kept.of("b", Object::new);
         assertSame(first, kept.of("a", Object::new));
@@ -38,7 +38,7 @@ class KeptTest {
 
     @Test
     void whereMakingFailsNothingIsKeptAndItCanBeTriedAgain() {
-        Kept<String, String> kept = new Kept<>(2);
+        Memo<String, String> kept = new Memo<>(2);
         assertThrows(
                 IllegalStateException.class,
                 () -> kept.of("a", () -> {
@@ -49,7 +49,7 @@ class KeptTest {
 
     @Test
     void whoeverAsksWhileItIsMadeWaitsForIt() throws Exception {
-        Kept<String, Object> kept = new Kept<>(2);
+        Memo<String, Object> kept = new Memo<>(2);
         AtomicInteger made = new AtomicInteger();
         CountDownLatch all = new CountDownLatch(4);
         ExecutorService hands = Executors.newFixedThreadPool(4);
