@@ -151,6 +151,7 @@ class HouseTest {
                 "measure", "money", "order", "press", "recipe", "style", "text", "json");
         room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style", "text");
         // Files and pictures.
+        room("impose", "art", "json", "measure", "text");
         room("print.picture", "art", "measure", "pattern", "scan", "scratch");
         room("print.svg", "art", "text");
         room("print.read", "art", "deliver", "measure", "scratch");
@@ -198,6 +199,18 @@ class HouseTest {
                 "edition",
                 "measure",
                 "print.pdf",
+                "store");
+        room(
+                "print.bindery",
+                "art",
+                "book",
+                "deliver",
+                "edition",
+                "impose",
+                "measure",
+                "print.export",
+                "print.pdf",
+                "scratch",
                 "store");
         // The window: what stands on the desk, how things are shown, the benches, and all of them together.
         room(

@@ -34,8 +34,12 @@ record Verb(String name, String key, Supplier<Object> made) {
             new Verb("export", "cli.export.write-files-press-takes", ExportCommand::new),
             new Verb("receive", "cli.receive.take-files", ReceiveCommand::new),
             new Verb("mend", "cli.mend.write-anew", MendCommand::new),
+            new Verb("booklet", "cli.booklet.make", BookletCommand::new),
+            new Verb("join", "cli.join.join", JoinCommand::new),
+            new Verb("split", "cli.split.split", SplitCommand::new),
             new Verb("give", "cli.give.copy", GiveCommand::new),
             new Verb("slip", "cli.slip.print", SlipCommand::new),
+            new Verb("order", "cli.order.print", OrderCommand::new),
             new Verb("demo", "cli.demo.open-window-with-demo", DemoCommand::new));
 
     static Optional<Verb> find(String name) {

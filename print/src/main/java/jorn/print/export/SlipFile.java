@@ -10,6 +10,7 @@ import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.order.OrderSlip;
 import jorn.order.OrderSlip.Line;
+import jorn.order.ShopOrder;
 import jorn.order.SlipSheet;
 import jorn.print.pdf.PdfSink;
 import jorn.say.Wording;
@@ -33,12 +34,31 @@ public final class SlipFile {
      * @throws Trouble where the ending is neither, or it cannot be written
      */
     public static void write(Edition edition, Unit unit, Path file) {
-        List<Line> lines = OrderSlip.of(edition, unit);
+        write(
+                Wording.of("print.slip-file.title", edition.book().shownTitle()),
+                OrderSlip.of(edition, unit),
+                edition.book().author(),
+                file);
+    }
+
+    /**
+     * Writes an order for a copy shop, likewise.
+     *
+     * @throws Trouble where the ending is neither, or it cannot be written
+     */
+    public static void writeShopOrder(Edition edition, int copies, Unit unit, Path file) {
+        write(
+                Wording.of("print.slip-file.shop-title", edition.book().shownTitle()),
+                ShopOrder.of(edition, copies, unit),
+                edition.book().author(),
+                file);
+    }
+
+    private static void write(String title, List<Line> lines, String author, Path file) {
         String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
         if (name.endsWith(PDF)) {
-            String title = Wording.of("print.slip-file.title", edition.book().shownTitle());
             SafeFile.write(file, out -> {
-                try (PdfSink sink = new PdfSink(title, edition.book().author())) {
+                try (PdfSink sink = new PdfSink(title, author)) {
                     for (PageArt sheet : SlipSheet.of(title, lines)) {
                         sink.add(sheet);
                     }

@@ -4,10 +4,10 @@ import java.nio.charset.StandardCharsets;
 import jorn.art.Path;
 
 /** Writes PDF content operators (ISO 32000-1, annex A) as short as they can be. */
-final class Operators {
+public final class Operators {
     private final StringBuilder out = new StringBuilder(256);
 
-    Operators op(String operator, double... numbers) {
+    public Operators op(String operator, double... numbers) {
         for (double n : numbers) {
             number(n).append(' ');
         }
@@ -15,13 +15,13 @@ final class Operators {
         return this;
     }
 
-    Operators raw(String text) {
+    public Operators raw(String text) {
         out.append(text);
         return this;
     }
 
     /** A number with at most three decimals: a thousandth of a point is far finer than any press. */
-    StringBuilder number(double n) {
+    public StringBuilder number(double n) {
         long thousandths = Math.round(n * 1000);
         if (thousandths < 0) {
             out.append('-');
@@ -44,7 +44,7 @@ final class Operators {
         return out;
     }
 
-    Operators path(Path path) {
+    public Operators path(Path path) {
         path.walk(new Path.Walker() {
             @Override
             public void move(double x, double y) {
@@ -69,7 +69,7 @@ final class Operators {
         return this;
     }
 
-    byte[] bytes() {
+    public byte[] bytes() {
         return out.toString().getBytes(StandardCharsets.ISO_8859_1);
     }
 }

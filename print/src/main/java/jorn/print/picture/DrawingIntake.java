@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Locale;
 import javax.imageio.ImageIO;
 import jorn.art.Picture;
+import jorn.measure.NaturalOrder;
 import jorn.measure.SmallFile;
 import jorn.measure.Trouble;
 import jorn.pattern.motif.OutlineMotif;
@@ -92,7 +93,7 @@ public final class DrawingIntake {
         }
         files.removeIf(
                 f -> Files.isDirectory(f) || String.valueOf(f.getFileName()).startsWith("."));
-        files.sort(Comparator.comparing(f -> sortable(String.valueOf(f.getFileName()))));
+        files.sort(Comparator.comparing(f -> String.valueOf(f.getFileName()), NaturalOrder.NAMES));
         List<Taken> taken = new ArrayList<>();
         List<Message> left = new ArrayList<>();
         int number = 0;
@@ -122,24 +123,6 @@ public final class DrawingIntake {
                             left.get(0).text());
         }
         return new Folder(taken, left, false);
-    }
-
-    /** Numbers in names count as numbers. */
-    private static String sortable(String name) {
-        StringBuilder out = new StringBuilder();
-        StringBuilder digits = new StringBuilder();
-        for (char c : (name.toLowerCase(Locale.ROOT) + " ").toCharArray()) {
-            if (Character.isDigit(c)) {
-                digits.append(c);
-                continue;
-            }
-            if (!digits.isEmpty()) {
-                out.append("0".repeat(Math.max(0, 12 - digits.length()))).append(digits);
-                digits.setLength(0);
-            }
-            out.append(c);
-        }
-        return out.toString();
     }
 
     /**
