@@ -56,7 +56,8 @@ public final class SheetLayout {
         }
         return ways.stream()
                 .max(Comparator.comparingDouble((SheetLayout l) -> Math.round(1000 * l.fit()))
-                        .thenComparingDouble(l -> Math.round(1000 * l.covered())))
+                        .thenComparingDouble(l -> Math.round(1000 * l.covered()))
+                        .thenComparingDouble(SheetLayout::slack))
                 .orElseThrow();
     }
 
@@ -88,9 +89,13 @@ public final class SheetLayout {
 
     /** How many times as large as it is a page could be here, in proportion. */
     private double fit() {
+        return spec.fitting() == Fitting.TRUE_SIZE ? Math.min(1, slack()) : slack();
+    }
+
+    /** Likewise, whether it is made larger or not. */
+    private double slack() {
         Box room = room(new Seat(1, 0, 0, false));
-        double fit = Math.min(room.width() / pageWidth, room.height() / pageHeight);
-        return spec.fitting() == Fitting.TRUE_SIZE ? Math.min(1, fit) : fit;
+        return Math.min(room.width() / pageWidth, room.height() / pageHeight);
     }
 
     /** How many times as large pages become, across. */

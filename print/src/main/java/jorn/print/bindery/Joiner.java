@@ -79,9 +79,9 @@ public final class Joiner {
 
     private int write(OutputStream out) throws IOException {
         try {
+            openSome();
             List<Counted> counted = new ArrayList<>();
             for (JoinPart part : parts) {
-                step(part);
                 counted.add(counted(part));
             }
             int sum = counted.stream().mapToInt(c -> c.pages().size()).sum();
@@ -99,7 +99,22 @@ public final class Joiner {
         }
     }
 
-    private void step(JoinPart part) {
+    /** Those that stay open, several at once. */
+    private void openSome() {
+        parts.stream()
+                .filter(p -> p.file().isPresent())
+                .limit(KEPT_OPEN)
+                .parallel()
+                .forEach(part -> {
+                    step(part);
+                    PdfSource source = PdfSource.open(part.file().orElseThrow(), part.word());
+                    synchronized (open) {
+                        open.put(part, source);
+                    }
+                });
+    }
+
+    private synchronized void step(JoinPart part) {
         if (!progress.at(steps++, 2 * parts.size(), name(part))) {
             throw new CancellationException();
         }
@@ -109,17 +124,14 @@ public final class Joiner {
         if (part.file().isEmpty()) {
             return new Counted(part, Collections.nCopies(blanks(part), 0));
         }
-        PdfSource source = PdfSource.open(part.file().get(), part.word());
-        version = Math.max(version, source.version());
-        notes.addAll(source.missing());
-        boolean stays = open.size() < KEPT_OPEN;
-        if (stays) {
-            open.put(part, source);
-        }
+        PdfSource kept = open.get(part);
+        PdfSource source = kept == null ? PdfSource.open(part.file().get(), part.word()) : kept;
         try {
+            version = Math.max(version, source.version());
+            notes.addAll(source.missing());
             return new Counted(part, PageRanges.of(part.pages().isBlank() ? "all" : part.pages(), source.count()));
         } finally {
-            if (!stays) {
+            if (kept == null) {
                 source.close();
             }
         }
