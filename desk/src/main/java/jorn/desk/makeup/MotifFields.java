@@ -44,7 +44,7 @@ final class MotifFields {
     Button picture(ImageView view, String id, String below, String name, boolean chosen, Runnable choose) {
         Button button = slip.word(below, id, name, chosen, choose);
         button.setGraphic(view);
-        button.setContentDisplay(ContentDisplay.TOP);
+        button.setContentDisplay(below.isEmpty() ? ContentDisplay.GRAPHIC_ONLY : ContentDisplay.TOP);
         button.setAccessibleText(name);
         button.getStyleClass().add("picture-choice");
         return button;
