@@ -188,8 +188,8 @@ public final class SheetLayout {
      *
      * @param boxes the visible box of each page, of which the size counts
      */
-    public List<Placed> side(PressSheet on, boolean front, IntFunction<Box> boxes) {
-        List<Placed> all = new ArrayList<>();
+    public List<PlacedPage> side(PressSheet on, boolean front, IntFunction<Box> boxes) {
+        List<PlacedPage> all = new ArrayList<>();
         for (Seat seat : front ? on.front() : on.back()) {
             if (!seat.isBlank()) {
                 all.add(placed(on, seat, boxes.apply(seat.page())));
@@ -198,7 +198,7 @@ public final class SheetLayout {
         return all;
     }
 
-    private Placed placed(PressSheet on, Seat seat, Box page) {
+    private PlacedPage placed(PressSheet on, Seat seat, Box page) {
         Box room = room(seat);
         Box cell = cell(seat);
         double[] scale = scales(page);
@@ -230,6 +230,6 @@ public final class SheetLayout {
         if (seat.turned()) {
             turn = Turn.about(x + w / 2, y + h / 2, HALF_TURN).after(turn);
         }
-        return new Placed(seat, cell, new Box(x, y, w, h), turn);
+        return new PlacedPage(seat, cell, new Box(x, y, w, h), turn);
     }
 }

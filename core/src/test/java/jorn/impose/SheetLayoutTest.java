@@ -43,7 +43,7 @@ class SheetLayoutTest {
         assertEquals(1, layout.scale(), 1e-9);
         assertEquals(1, layout.covered(), 1e-9);
         assertEquals(0, layout.cutAway(), 1e-9);
-        List<Placed> front = layout.side(layout.imposition().sheets().get(0), true, p -> whole(HALF_LETTER));
+        List<PlacedPage> front = layout.side(layout.imposition().sheets().get(0), true, p -> whole(HALF_LETTER));
         assertEquals(8, front.get(0).seat().page());
         assertEquals(0, front.get(0).page().x(), 1e-9);
         assertEquals(396, front.get(1).page().x(), 1e-9);
@@ -74,9 +74,9 @@ class SheetLayoutTest {
         PressSheet sheet = Imposition.of(Scheme.of(FoldKind.NEST), 4).sheets().get(0);
         double fold = Length.mm(148.5).points();
         double wide = Length.mm(100).points();
-        List<Placed> middle = of(Scheme.of(FoldKind.NEST), 4, spec, small).side(sheet, true, p -> whole(small));
+        List<PlacedPage> middle = of(Scheme.of(FoldKind.NEST), 4, spec, small).side(sheet, true, p -> whole(small));
         assertEquals(fold / 2, middle.get(0).page().centreX(), 1e-6);
-        List<Placed> held =
+        List<PlacedPage> held =
                 of(Scheme.of(FoldKind.NEST), 4, spec.withAtFold(true), small).side(sheet, true, p -> whole(small));
         assertEquals(fold - wide, held.get(0).page().x(), 1e-6);
         assertEquals(fold, held.get(1).page().x(), 1e-6);
@@ -93,9 +93,9 @@ class SheetLayoutTest {
         List<PressSheet> sheets = layout.imposition().sheets();
         double step = Length.mm(0.1).points();
         for (PressSheet sheet : sheets) {
-            Placed left = layout.side(sheet, true, p -> whole(A5)).get(0);
-            Placed right = layout.side(sheet, true, p -> whole(A5)).get(1);
-            Placed still = layout.side(sheets.get(0), true, p -> whole(A5)).get(0);
+            PlacedPage left = layout.side(sheet, true, p -> whole(A5)).get(0);
+            PlacedPage right = layout.side(sheet, true, p -> whole(A5)).get(1);
+            PlacedPage still = layout.side(sheets.get(0), true, p -> whole(A5)).get(0);
             assertEquals(still.page().x() + sheet.depth() * step, left.page().x(), 1e-6);
             assertEquals(
                     layout.sheet().width(),
@@ -131,7 +131,7 @@ class SheetLayoutTest {
         for (FoldKind kind : FoldKind.values()) {
             SheetLayout layout = of(Scheme.of(kind), 16, spec, A5);
             for (PressSheet sheet : layout.imposition().sheets()) {
-                for (Placed each : layout.side(sheet, true, p -> whole(A5))) {
+                for (PlacedPage each : layout.side(sheet, true, p -> whole(A5))) {
                     assertTrue(layout.printable().outset(1e-6).holds(each.page()), kind + " " + each);
                 }
             }
@@ -154,13 +154,13 @@ class SheetLayoutTest {
         SheetLayout layout = of(scheme, pages, spec, page);
         for (PressSheet sheet : layout.imposition().sheets()) {
             for (boolean front : new boolean[] {true, false}) {
-                List<Placed> side = layout.side(sheet, front, p -> whole(page));
-                for (Placed a : side) {
+                List<PlacedPage> side = layout.side(sheet, front, p -> whole(page));
+                for (PlacedPage a : side) {
                     assertTrue(layout.sheet().outset(1e-6).holds(a.cell()));
                     Box corner = a.turn().of(whole(page));
                     assertEquals(a.page().x(), corner.x(), 1e-6);
                     assertEquals(a.page().bottom(), corner.bottom(), 1e-6);
-                    for (Placed b : side) {
+                    for (PlacedPage b : side) {
                         Box common = a.cell().common(b.cell());
                         assertTrue(a.equals(b) || common.width() < 1e-6 || common.height() < 1e-6);
                     }

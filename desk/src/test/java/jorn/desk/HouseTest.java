@@ -215,6 +215,7 @@ class HouseTest {
         // The window: what stands on the desk, how things are shown, the benches, and all of them together.
         room(
                 "desk.model",
+                "impose",
                 "scan",
                 "pattern",
                 "content",
@@ -316,7 +317,22 @@ class HouseTest {
                 "style",
                 "text");
         room(
+                "desk.bindery",
+                "art",
+                "book",
+                "desk.model",
+                "desk.view",
+                "edition",
+                "impose",
+                "measure",
+                "order",
+                "print.bindery",
+                "print.export",
+                "print.pdf",
+                "store");
+        room(
                 "desk.benches",
+                "desk.bindery",
                 "order",
                 "desk.covers",
                 "style",
@@ -355,6 +371,8 @@ class HouseTest {
         // The command line, which opens the window too; and where the program begins.
         room(
                 "desk.cli",
+                "impose",
+                "print.bindery",
                 "chance",
                 "scan",
                 "shape",

@@ -31,6 +31,7 @@ import javafx.scene.layout.VBox;
 import jorn.book.Book;
 import jorn.check.Checker;
 import jorn.deliver.Handover;
+import jorn.desk.bindery.Parcels;
 import jorn.desk.model.BenchName;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.BookState;
@@ -79,6 +80,7 @@ public final class DespatchBench implements Bench {
     private final SentPart sent;
     private final OrderPart order;
     private final ReminderPart reminders;
+    private final Parcels parcels;
     private final ScrollPane node;
     private double em;
     private final StackPane parcel;
@@ -139,18 +141,12 @@ public final class DespatchBench implements Bench {
         sent = new SentPart(desk);
         order = new OrderPart(desk, this::target);
         reminders = new ReminderPart(desk);
-        VBox all = new VBox(
-                12,
-                Labels.label(Wording.of("desk.despatch.parcels"), "heading"),
-                parcel,
-                deeds,
-                results,
-                reception,
-                reminders.node(),
-                order.node(),
-                sent.node());
+        VBox all = new VBox(12, parcel, deeds, results, reception, reminders.node(), order.node(), sent.node());
         all.setMinWidth(0);
-        node = new ScrollPane(all);
+        parcels = new Parcels(desk, files, all, this::target);
+        VBox whole = new VBox(10, Labels.label(Wording.of("desk.despatch.parcels"), "heading"), parcels);
+        whole.setMinWidth(0);
+        node = new ScrollPane(whole);
         node.setFitToWidth(true);
         node.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         node.setFocusTraversable(false);
@@ -237,6 +233,7 @@ public final class DespatchBench implements Bench {
         sent.show();
         order.show();
         reminders.show();
+        parcels.show();
         writtenOf
                 .filter(b -> !b.equals(state.book()))
                 .ifPresent(b -> doing.setText(Wording.of("desk.despatch.book-has-changed-since")));

@@ -35,7 +35,7 @@ import jorn.print.bindery.InkFinder;
 import jorn.print.bindery.PageBoxes;
 import jorn.print.bindery.PdfImposer;
 import jorn.print.bindery.PdfImposer.Pass;
-import jorn.print.bindery.PdfImposer.Sides;
+import jorn.print.bindery.PdfImposer.SheetSides;
 import jorn.print.bindery.PdfSource;
 import jorn.print.export.Authorship;
 import jorn.print.export.Progress;
@@ -323,8 +323,8 @@ final class BookletCommand implements Callable<Integer> {
         } else if (passes.equals("long") || passes.equals("short")) {
             // Backs are laid as they are seen when the sheet is turned about its upright edge.
             boolean half = passes.equals("long") == layout.isLandscape();
-            files.put(beside(target, "-front"), new Pass(Sides.FRONTS, false, false, Turn.NONE, Turn.NONE));
-            Pass backs = new Pass(Sides.BACKS, half, false, Turn.NONE, Turn.NONE);
+            files.put(beside(target, "-front"), new Pass(SheetSides.FRONTS, false, false, Turn.NONE, Turn.NONE));
+            Pass backs = new Pass(SheetSides.BACKS, half, false, Turn.NONE, Turn.NONE);
             if (imposer.count(backs) > 0) {
                 files.put(beside(target, "-back"), backs);
             }

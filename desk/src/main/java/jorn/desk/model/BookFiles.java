@@ -59,6 +59,8 @@ public final class BookFiles {
 
         Optional<Path> listToOpen();
 
+        Optional<Path> pdfToOpen();
+
         Optional<Path> whereToSavePicture(String suggestedName);
 
         Optional<Path> whereToSaveDesign(String suggestedName);
@@ -242,7 +244,7 @@ public final class BookFiles {
     }
 
     /** Reads in steps, see {@link #fetch}; how far it is stands in the window, with a word that stops it. */
-    <T> void fetchInSteps(Function<BiConsumer<Message, Notice.Choice>, T> work, Consumer<T> then) {
+    public <T> void fetchInSteps(Function<BiConsumer<Message, Notice.Choice>, T> work, Consumer<T> then) {
         fetch(
                 () -> {
                     try {

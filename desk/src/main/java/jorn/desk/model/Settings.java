@@ -15,6 +15,7 @@ import java.util.Optional;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import jorn.book.Book;
+import jorn.impose.PrinterTraits;
 import jorn.json.Json;
 import jorn.measure.SmallFile;
 import jorn.measure.Trouble;
@@ -42,6 +43,7 @@ public final class Settings {
     private @Nullable BookNumbers numbers;
     private boolean maximised;
     private String exportFolder = "";
+    private PrinterTraits printer = PrinterTraits.TRUE;
     /** Pixels to a point of print on this screen; 0 where nobody has measured. */
     private double pixelsPerPoint;
 
@@ -113,6 +115,9 @@ public final class Settings {
         maximised = n.path("maximised").asBoolean();
         double measured = n.path("pixelsPerPoint").asDouble();
         pixelsPerPoint = isScreens(measured) ? measured : 0;
+        if (n.path("printer").isObject()) {
+            printer = Json.read(n.path("printer"), PrinterTraits.class, Wording.of("desk.settings.printer"));
+        }
         double[] place = new double[n.path("window").size()];
         for (int i = 0; i < place.length; i++) {
             place[i] = n.path("window").get(i).asDouble();
@@ -130,6 +135,7 @@ public final class Settings {
         n.put("exportFolder", exportFolder);
         n.put("maximised", maximised);
         n.put("pixelsPerPoint", pixelsPerPoint);
+        n.set("printer", Json.tree(printer));
         ArrayNode books = n.putArray("recent");
         recent.forEach(r -> books.add(r.toString()));
         ArrayNode designs = n.putArray("recentDesigns");
@@ -287,6 +293,16 @@ public final class Settings {
 
     private static boolean isScreens(double pixels) {
         return pixels > 0.3 && pixels < 12;
+    }
+
+    /** What the user's own printer does, as measured. */
+    public PrinterTraits printer() {
+        return printer;
+    }
+
+    public void setPrinter(PrinterTraits measured) {
+        printer = measured;
+        save();
     }
 
     /** The folder last written to, or empty. */

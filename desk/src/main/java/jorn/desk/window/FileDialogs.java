@@ -33,6 +33,9 @@ final class FileDialogs implements BookFiles.Asker {
     private static final FileChooser.ExtensionFilter LISTS =
             new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.lists"), "*.txt", "*.csv");
 
+    private static final FileChooser.ExtensionFilter PDFS =
+            new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.pdfs"), "*.pdf", "*.PDF");
+
     private static final FileChooser.ExtensionFilter DESIGNS =
             new FileChooser.ExtensionFilter(Wording.of("desk.file-dialogs.page-designs"), "*.json");
 
@@ -100,6 +103,11 @@ final class FileDialogs implements BookFiles.Asker {
     @Override
     public Optional<Path> listToOpen() {
         return open(Wording.of("desk.file-dialogs.choose-list"), LISTS);
+    }
+
+    @Override
+    public Optional<Path> pdfToOpen() {
+        return open(Wording.of("desk.file-dialogs.choose-pdf"), PDFS);
     }
 
     @Override

@@ -88,6 +88,11 @@ abstract class WindowTest extends ApplicationTest {
             }
 
             @Override
+            public Optional<Path> pdfToOpen() {
+                return Optional.of(folder.resolve("other.pdf"));
+            }
+
+            @Override
             public Optional<Path> whereToSaveDesign(String suggestedName) {
                 return Optional.of(folder.resolve("design.json"));
             }

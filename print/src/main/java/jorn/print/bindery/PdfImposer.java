@@ -16,7 +16,7 @@ import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.art.Turn;
 import jorn.impose.HandMarks;
-import jorn.impose.Placed;
+import jorn.impose.PlacedPage;
 import jorn.impose.PressSheet;
 import jorn.impose.SheetLayout;
 import jorn.print.export.Progress;
@@ -46,7 +46,7 @@ public final class PdfImposer {
     }
 
     /** Which sides of the sheets are written, and how they are turned for the printer. */
-    public enum Sides {
+    public enum SheetSides {
         /** Front and back by turns. */
         BOTH,
         FRONTS,
@@ -61,9 +61,9 @@ public final class PdfImposer {
      * @param front what makes good what the printer does to fronts
      * @param back likewise for backs
      */
-    public record Pass(Sides sides, boolean halfTurned, boolean backwards, Turn front, Turn back) {
+    public record Pass(SheetSides sides, boolean halfTurned, boolean backwards, Turn front, Turn back) {
         /** For a printer that prints both sides, and does as it is told. */
-        public static final Pass DUPLEX = new Pass(Sides.BOTH, false, false, Turn.NONE, Turn.NONE);
+        public static final Pass DUPLEX = new Pass(SheetSides.BOTH, false, false, Turn.NONE, Turn.NONE);
     }
 
     private record Side(PressSheet sheet, boolean front) {}
@@ -75,10 +75,10 @@ public final class PdfImposer {
         }
         List<Side> all = new ArrayList<>();
         for (PressSheet sheet : sheets) {
-            if (pass.sides() != Sides.BACKS) {
+            if (pass.sides() != SheetSides.BACKS) {
                 all.add(new Side(sheet, true));
             }
-            if (pass.sides() != Sides.FRONTS && !sheet.back().isEmpty()) {
+            if (pass.sides() != SheetSides.FRONTS && !sheet.back().isEmpty()) {
                 all.add(new Side(sheet, false));
             }
         }
@@ -121,7 +121,7 @@ public final class PdfImposer {
         COSDictionary catalog = new COSDictionary();
         catalog.setItem(COSName.TYPE, COSName.CATALOG);
         catalog.setItem(COSName.PAGES, new Ref(root));
-        if (pass.sides() == Sides.BOTH) {
+        if (pass.sides() == SheetSides.BOTH) {
             COSDictionary preferences = new COSDictionary();
             // The back is seen when the sheet is turned like a leaf: about its upright edge.
             boolean shortEdge = layout.isLandscape() != pass.halfTurned();
@@ -146,7 +146,7 @@ public final class PdfImposer {
         }
         Turn flip = new Turn(1, 0, 0, -1, 0, sheet.height());
         Turn down = flip.after(whole);
-        for (Placed each : layout.side(side.sheet(), side.front(), boxes::of)) {
+        for (PlacedPage each : layout.side(side.sheet(), side.front(), boxes::of)) {
             int number = each.seat().page();
             Integer form = forms.get(number);
             if (form == null) {

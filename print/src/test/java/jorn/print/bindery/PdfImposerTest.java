@@ -24,7 +24,7 @@ import jorn.measure.Size;
 import jorn.measure.Unit;
 import jorn.print.Poppler;
 import jorn.print.bindery.PdfImposer.Pass;
-import jorn.print.bindery.PdfImposer.Sides;
+import jorn.print.bindery.PdfImposer.SheetSides;
 import jorn.print.export.Progress;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -136,7 +136,7 @@ class PdfImposerTest {
     @Test
     void backsAreTurnedAndComeBackwardsWhereThePassWantsIt() throws IOException {
         Path book = PdfBench.file(folder.resolve("book.pdf"), "Book", 8, PDRectangle.A5);
-        Pass backs = new Pass(Sides.BACKS, true, true, Turn.NONE, Turn.NONE);
+        Pass backs = new Pass(SheetSides.BACKS, true, true, Turn.NONE, Turn.NONE);
         Path out = impose(book, Scheme.of(FoldKind.NEST), SheetSpec.of(A4), backs, Set.of());
         // The inner sheet comes first; on its head, page 4 lies at the right and its first line at the foot.
         assertEquals("Book page 4.", words(out, 1, 0.5, 0.5, 1, 1));
@@ -151,7 +151,7 @@ class PdfImposerTest {
         Path plain = impose(book, Scheme.of(FoldKind.LOOSE), spec, Pass.DUPLEX, Set.of());
         int before = firstInk(PdfBench.picture(plain, 2));
         double left = Length.mm(3).points();
-        Pass pass = new Pass(Sides.BOTH, false, false, Turn.NONE, Turn.move(-left, 0));
+        Pass pass = new Pass(SheetSides.BOTH, false, false, Turn.NONE, Turn.move(-left, 0));
         Path moved = impose(book, Scheme.of(FoldKind.LOOSE), spec, pass, Set.of());
         assertEquals(before - left * 40 / 72, firstInk(PdfBench.picture(moved, 2)), 1);
         assertEquals(before, firstInk(PdfBench.picture(moved, 1)), 1);

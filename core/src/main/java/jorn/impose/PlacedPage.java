@@ -11,4 +11,4 @@ import jorn.art.Turn;
  * @param page where its visible box comes to lie, which may be larger than the cell
  * @param turn from the page's points (from the top left corner of its visible box, y down) to the sheet's
  */
-public record Placed(Seat seat, Box cell, Box page, Turn turn) {}
+public record PlacedPage(Seat seat, Box cell, Box page, Turn turn) {}

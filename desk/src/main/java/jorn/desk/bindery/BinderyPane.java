@@ -1,0 +1,179 @@
+package jorn.desk.bindery;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import jorn.desk.bindery.BinderyWork.Loaded;
+import jorn.desk.model.BookFiles;
+import jorn.desk.model.Desk;
+import jorn.desk.view.FocusKeep;
+import jorn.desk.view.Labels;
+import jorn.impose.Fitting;
+import jorn.impose.FoldKind;
+import jorn.impose.NestLimit;
+import jorn.impose.SheetLayout;
+import jorn.measure.Length;
+import jorn.measure.Numeral;
+import jorn.measure.Unit;
+import jorn.say.Wording;
+
+/** The parcel for one's own printer: what is bound, three decisions, the stack, and the way through the printer. */
+final class BinderyPane extends VBox {
+    private final BinderyWork work;
+    private final BookFiles files;
+    private final StackView stack;
+    private final PassPart passes;
+    private final HBox from = new HBox(12);
+    private final Label told = Labels.wrapped("", "ink");
+    private final Label caution = Labels.wrapped("", "thread");
+    private final Label hands = Labels.wrapped("", "soft");
+    private final VBox slips = new VBox();
+
+    BinderyPane(Desk desk, BookFiles files, BinderyWork work, Supplier<Path> folder) {
+        super(8);
+        this.work = work;
+        this.files = files;
+        stack = new StackView(work);
+        passes = new PassPart(work, folder);
+        setId("bindery");
+        told.setId("bindery-figures");
+        caution.setId("bindery-caution");
+        from.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        VBox right = new VBox(8, told, caution, hands, stack, passes.node());
+        right.setMinWidth(0);
+        HBox.setHgrow(right, Priority.ALWAYS);
+        slips.setMinWidth(290);
+        slips.setMaxWidth(290);
+        getChildren().addAll(from, new HBox(18, slips, right));
+        work.setOnChange(this::refresh);
+        setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.COPY);
+                e.consume();
+            }
+        });
+        setOnDragDropped(e -> {
+            if (e.getDragboard().hasFiles()) {
+                take(e.getDragboard().getFiles().get(0).toPath());
+                e.setDropCompleted(true);
+                e.consume();
+            }
+        });
+    }
+
+    /** Binds another file. */
+    void take(Path file) {
+        work.take(Optional.of(file));
+    }
+
+    void show() {
+        work.show();
+        refresh();
+    }
+
+    private String state() {
+        return work.scheme() + "/" + work.spec() + "/" + work.marks() + "/" + work.cropWhite() + "/" + work.blanks()
+                + "/" + work.desk().unit().get();
+    }
+
+    private String shownFor = "";
+
+    private void refresh() {
+        Optional<Loaded> now = work.loaded();
+        String name = work.file()
+                .map(f -> String.valueOf(f.getFileName()))
+                .orElse(work.desk().book().shownTitle());
+        Node other =
+                Labels.act(Wording.of("desk.bindery.other"), Wording.of("desk.bindery.other-help"), () -> files.asker()
+                        .pdfToOpen()
+                        .ifPresent(this::take));
+        other.setId("bindery-other");
+        from.getChildren()
+                .setAll(
+                        Labels.label(
+                                Wording.of(
+                                        "desk.bindery.from",
+                                        name,
+                                        now.map(l -> l.source().count()).orElse(0)),
+                                "strong"),
+                        other);
+        if (work.file().isPresent()) {
+            Node book = Labels.act(
+                    Wording.of("desk.bindery.this-book"),
+                    Wording.of("desk.bindery.this-book-help"),
+                    () -> work.take(Optional.empty()));
+            book.setId("bindery-this-book");
+            from.getChildren().add(book);
+        }
+        if (!state().equals(shownFor)) {
+            shownFor = state();
+            FocusKeep.around(slips, slips, () -> slips.getChildren().setAll(new BindSlip(work)));
+        }
+        told.setText(now.map(l -> figures(l.layout())).orElse(""));
+        caution.setText(now.map(l -> cautions(l.layout())).orElse(""));
+        caution.setManaged(!caution.getText().isEmpty());
+        hands.setText(
+                now.map(l -> hands(l.layout().imposition().scheme().kind())).orElse(""));
+        hands.setManaged(!hands.getText().isEmpty());
+        stack.show();
+        passes.show();
+    }
+
+    private static String figures(SheetLayout layout) {
+        String text = Wording.of(
+                "desk.bindery.figures",
+                layout.imposition().sheets().size(),
+                layout.imposition().blanks(),
+                Numeral.fixed(100 * layout.scale(), 1),
+                Numeral.fixed(100 * (1 - layout.covered()), 0));
+        Length caliper = layout.spec().caliper();
+        if (caliper.points() > 0 && layout.imposition().deepest() > 1) {
+            text += " "
+                    + Wording.of(
+                            "desk.bindery.creep",
+                            new NestLimit(layout.imposition().deepest(), caliper)
+                                    .creep()
+                                    .format(Unit.MILLIMETRE));
+        }
+        return text;
+    }
+
+    private String cautions(SheetLayout layout) {
+        StringBuilder all = new StringBuilder();
+        FoldKind kind = layout.imposition().scheme().kind();
+        Length caliper = layout.spec().caliper().points() > 0 ? layout.spec().caliper() : NestLimit.ORDINARY;
+        NestLimit limit = new NestLimit(layout.imposition().deepest(), caliper);
+        if (kind.isNested() && !limit.isBorne()) {
+            all.append(Wording.of(
+                    "desk.bindery.too-thick",
+                    layout.imposition().deepest(),
+                    limit.thickness().format(Unit.MILLIMETRE),
+                    limit.most(),
+                    limit.signature()));
+        }
+        if (layout.spec().fitting() == Fitting.STRETCH) {
+            all.append(' ').append(Wording.of("desk.bindery.stretched"));
+        }
+        if (layout.cutAway() > 0.001) {
+            all.append(' ').append(Wording.of("desk.bindery.cut-away", Numeral.fixed(100 * layout.cutAway(), 1)));
+        }
+        return all.toString().strip();
+    }
+
+    /** What hands should take care of. */
+    private static String hands(FoldKind kind) {
+        return switch (kind) {
+            case NEST -> Wording.of("desk.bindery.hands-nest");
+            case SIGNATURES -> Wording.of("desk.bindery.hands-sewn");
+            case SINGLES -> Wording.of("desk.bindery.hands-glued");
+            case TWO_COPIES, UP, REPEAT, ONE_CUT -> Wording.of("desk.bindery.hands-cut");
+            default -> "";
+        };
+    }
+}

@@ -1,0 +1,254 @@
+package jorn.desk.bindery;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.Dragboard;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import jorn.desk.model.BookFiles;
+import jorn.desk.model.Desk;
+import jorn.desk.view.CommitField;
+import jorn.desk.view.Labels;
+import jorn.measure.Trouble;
+import jorn.measure.Unit;
+import jorn.print.bindery.JoinList;
+import jorn.print.bindery.JoinPart;
+import jorn.print.bindery.Joined;
+import jorn.print.bindery.Joiner;
+import jorn.print.bindery.PdfSource;
+import jorn.print.bindery.Splitter;
+import jorn.say.Message;
+import jorn.say.Wording;
+
+/** Files in the order in which they are joined, moved by hand; or one file split. Files and folders are dropped here. */
+final class JoinPane extends VBox {
+    private static final int MOST_SHOWN = 400;
+
+    private final Desk desk;
+    private final BookFiles files;
+    private final BinderyWork work;
+    private final Supplier<Path> folder;
+    private final List<JoinPart> parts = new ArrayList<>();
+    private final VBox list = new VBox(3);
+    private boolean equal;
+    private int dragged = -1;
+
+    JoinPane(Desk desk, BookFiles files, BinderyWork work, Supplier<Path> folder) {
+        super(8);
+        this.desk = desk;
+        this.files = files;
+        this.work = work;
+        this.folder = folder;
+        setId("bindery-join");
+        list.setId("join-list");
+        setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.COPY);
+                e.consume();
+            }
+        });
+        setOnDragDropped(e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.getDragboard().getFiles().forEach(f -> desk.attempt(() -> take(f.toPath())));
+                e.setDropCompleted(true);
+                e.consume();
+            }
+        });
+    }
+
+    /** Takes a file, or a folder of them. */
+    void take(Path path) {
+        parts.addAll(Files.isDirectory(path) ? JoinList.folder(path) : List.of(JoinPart.of(path)));
+        show();
+    }
+
+    void show() {
+        list.getChildren().clear();
+        for (int i = 0; i < Math.min(parts.size(), MOST_SHOWN); i++) {
+            list.getChildren().add(row(i));
+        }
+        if (parts.size() > MOST_SHOWN) {
+            list.getChildren().add(Labels.wrapped(Wording.of("desk.join.more", parts.size() - MOST_SHOWN), "soft"));
+        }
+        FlowPane add = new FlowPane(12, 6);
+        add.getChildren()
+                .addAll(
+                        deed("add", "join-add", () -> files.asker().pdfToOpen().ifPresent(this::take)),
+                        deed("add-folder", "join-add-folder", () -> files.asker()
+                                .folder(Optional.empty())
+                                .ifPresent(this::take)));
+        FlowPane deeds = new FlowPane(12, 6);
+        Button same = Labels.oneOf(Wording.of("desk.join.equal"), Wording.of("desk.join.equal-help"), equal, () -> {
+            equal = !equal;
+            show();
+        });
+        same.setId("join-equal");
+        Button write = deed("write", "join-write", this::join);
+        write.setDisable(parts.isEmpty());
+        deeds.getChildren().addAll(write, same);
+        FlowPane split = new FlowPane(12, 6);
+        if (parts.size() == 1 && parts.get(0).file().isPresent()) {
+            split.getChildren()
+                    .addAll(
+                            Labels.label(Wording.of("desk.join.split"), "soft"),
+                            deed("at-bookmarks", "split-bookmarks", () -> split(Splitter::atBookmarks)),
+                            deed("odd-even", "split-odd-even", () -> split(Splitter::oddAndEven)),
+                            number());
+        }
+        getChildren()
+                .setAll(
+                        Labels.label(Wording.of("desk.join.title"), "heading"),
+                        Labels.wrapped(Wording.of(parts.isEmpty() ? "desk.join.none" : "desk.join.order"), "soft"),
+                        list,
+                        add,
+                        deeds,
+                        split);
+    }
+
+    private Button deed(String what, String id, Runnable deed) {
+        Button button = Labels.act(
+                Wording.of("desk.join." + what), Wording.of("desk.join." + what + "-help"), () -> desk.attempt(deed));
+        button.setId(id);
+        return button;
+    }
+
+    private Node number() {
+        CommitField field = new CommitField(
+                Wording.of("desk.join.every"),
+                "split-every",
+                "",
+                Wording.of("desk.join.every-help"),
+                text -> {
+                    if (!text.isBlank()) {
+                        int pages = pages(text);
+                        split(s -> Splitter.every(s, pages));
+                    }
+                },
+                t -> t.ifPresent(desk::tell));
+        field.setPromptText(Wording.of("desk.join.every"));
+        field.setPrefColumnCount(12);
+        return field;
+    }
+
+    private static int pages(String text) {
+        try {
+            return Integer.parseInt(text.strip());
+        } catch (NumberFormatException e) {
+            throw Trouble.because(e, "desk.bindery.no-number", text);
+        }
+    }
+
+    private Node row(int index) {
+        JoinPart part = parts.get(index);
+        var name = Labels.label(
+                (index + 1) + "  "
+                        + part.file().map(f -> String.valueOf(f.getFileName())).orElse(""),
+                "ink");
+        name.setMinWidth(240);
+        CommitField ranges = new CommitField(
+                Wording.of("desk.join.pages"),
+                "join-pages-" + index,
+                part.pages(),
+                Wording.of("desk.join.pages-help"),
+                text -> parts.set(index, part.withPages(text)),
+                t -> t.ifPresent(desk::tell));
+        ranges.setPromptText(Wording.of("desk.join.all-pages"));
+        ranges.setPrefColumnCount(10);
+        Button earlier = deed("earlier", "join-earlier-" + index, () -> move(index, index - 1));
+        Button later = deed("later", "join-later-" + index, () -> move(index, index + 1));
+        Button turn = Labels.act(Wording.of("desk.join.turned", part.turn()), Wording.of("desk.join.turn-help"), () -> {
+            parts.set(index, part.turned((part.turn() + 90) % 360));
+            show();
+        });
+        turn.setId("join-turn-" + index);
+        Button out = deed("take-out", "join-out-" + index, () -> {
+            parts.remove(index);
+            show();
+        });
+        HBox row = new HBox(8, name, ranges, turn, earlier, later, out);
+        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        row.setId("join-row-" + index);
+        row.getStyleClass().add("field-row");
+        row.setOnDragDetected(e -> {
+            Dragboard board = row.startDragAndDrop(TransferMode.MOVE);
+            ClipboardContent content = new ClipboardContent();
+            content.putString("join " + index);
+            board.setContent(content);
+            dragged = index;
+            e.consume();
+        });
+        row.setOnDragOver(e -> {
+            if (dragged >= 0 && e.getDragboard().hasString()) {
+                e.acceptTransferModes(TransferMode.MOVE);
+                e.consume();
+            }
+        });
+        row.setOnDragDropped((DragEvent e) -> {
+            if (dragged >= 0 && e.getDragboard().hasString()) {
+                int from = dragged;
+                dragged = -1;
+                move(from, index);
+                e.setDropCompleted(true);
+                e.consume();
+            }
+        });
+        return row;
+    }
+
+    private void move(int from, int to) {
+        if (to >= 0 && to < parts.size()) {
+            parts.add(to, parts.remove(from));
+            show();
+        }
+    }
+
+    private void join() {
+        Path to = folder.get().resolve(Wording.of("desk.join.file") + ".pdf");
+        Joiner.Manner how = new Joiner.Manner(
+                true,
+                equal
+                        ? Optional.of((desk.unit().get() == Unit.INCH
+                                        ? jorn.measure.PaperSize.LETTER
+                                        : jorn.measure.PaperSize.A4)
+                                .size())
+                        : Optional.empty());
+        List<JoinPart> wanted = List.copyOf(parts);
+        files.fetchInSteps(
+                report -> {
+                    java.util.concurrent.atomic.AtomicBoolean stopped = new java.util.concurrent.atomic.AtomicBoolean();
+                    var stop = new jorn.desk.model.Notice.Choice(
+                            "stop-joining", Wording.of("desk.puzzles.stop"), () -> stopped.set(true));
+                    return Joiner.join(wanted, how, to, (done, of, what) -> {
+                        report.accept(Message.of("desk.join.joining", done * 100 / of, what), stop);
+                        return !stopped.get();
+                    });
+                },
+                (Joined joined) -> {
+                    String notes = String.join(
+                            " ", joined.notes().stream().map(Message::text).toList());
+                    desk.say("desk.join.joined", joined.pages(), to, notes);
+                });
+    }
+
+    private void split(java.util.function.Function<PdfSource, List<Splitter.Piece>> how) {
+        Path from = parts.get(0).file().orElseThrow();
+        Path to = folder.get();
+        work.fetch(
+                () -> {
+                    try (PdfSource source = PdfSource.open(from)) {
+                        return Splitter.write(source, how.apply(source), to, jorn.print.export.Progress.SILENT);
+                    }
+                },
+                written -> desk.say("desk.join.was-split", written.size(), to));
+    }
+}
