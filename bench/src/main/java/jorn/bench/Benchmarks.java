@@ -63,6 +63,7 @@ final class Benchmarks {
         press(folder);
         puzzles(folder);
         patterns(folder);
+        bindery(folder);
         Book large = Photographs.book(25, 1160, "png");
         Book photographs = Photographs.book(200, 1200, "jpeg");
         large(large, photographs, folder);
@@ -99,6 +100,21 @@ final class Benchmarks {
                         + changes.name().toLowerCase(Locale.ROOT),
                 millis(changes.slowest()) + " (first visit " + millis(changes.first()) + ")",
                 aim);
+    }
+
+    private void bindery(Path folder) {
+        BinderyTimes times = BinderyTimes.in(folder.resolve("bindery"));
+        try {
+            double other = times.joinedByOther();
+            String aim = other < 0 ? "" : "under " + seconds(other + 1.5) + " (qpdf and 1.5 s more)";
+            row("200 files joined to 10,000 pages", seconds(times.join()), aim);
+            BinderyTimes.Imposed imposed = times.impose(300);
+            row("a file of 300 pages laid on sheets", seconds(imposed.seconds()), "under 2 s");
+            row("its size, against the source", String.format(Locale.ROOT, "%.2f", imposed.larger()), "under 1.1");
+            row("its first sheet painted", millis(imposed.shown()), "under 300 ms");
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
     }
 
     private void patterns(Path folder) {

@@ -2,6 +2,7 @@ package jorn.art;
 
 import com.twelvemonkeys.imageio.metadata.Directory;
 import com.twelvemonkeys.imageio.metadata.Entry;
+import com.twelvemonkeys.imageio.metadata.exif.EXIF;
 import com.twelvemonkeys.imageio.metadata.jpeg.JPEG;
 import com.twelvemonkeys.imageio.metadata.jpeg.JPEGSegment;
 import com.twelvemonkeys.imageio.metadata.jpeg.JPEGSegmentUtil;
@@ -222,25 +223,55 @@ public final class PictureFile {
     }
 
     private Orientation orientation() {
+        return exif().map(d -> d.getEntryById(TIFF.TAG_ORIENTATION))
+                .map(Entry::getValue)
+                .filter(Number.class::isInstance)
+                .map(v -> Orientation.ofTag(((Number) v).intValue()))
+                .orElse(Orientation.UPRIGHT);
+    }
+
+    /**
+     * What a camera noted in the file.
+     *
+     * @param description in words; may be empty
+     * @param taken when, as {@code 2026:05:03 14:20:11}; may be empty
+     */
+    public record CameraNotes(String description, String taken) {}
+
+    /** What a camera noted; empty words where it did not. */
+    public CameraNotes notes() {
+        Optional<Directory> own = exif();
+        Optional<Directory> more = own.map(d -> d.getEntryById(TIFF.TAG_EXIF_IFD))
+                .map(Entry::getValue)
+                .filter(Directory.class::isInstance)
+                .map(Directory.class::cast);
+        return new CameraNotes(text(own, TIFF.TAG_IMAGE_DESCRIPTION), text(more, EXIF.TAG_DATE_TIME_ORIGINAL));
+    }
+
+    private static String text(Optional<Directory> directory, int tag) {
+        return directory
+                .map(d -> d.getEntryById(tag))
+                .map(e -> String.valueOf(e.getValue()).strip())
+                .orElse("");
+    }
+
+    /** What stands beside the picture in a JPEG. */
+    private Optional<Directory> exif() {
         try (InputStream file = blob.open();
                 ImageInputStream in = ImageIO.createImageInputStream(file)) {
             List<JPEGSegment> segments = JPEGSegmentUtil.readSegments(in, JPEG.APP1, "Exif");
             if (segments.isEmpty()) {
-                return Orientation.UPRIGHT;
+                return Optional.empty();
             }
             byte[] data;
             try (InputStream segment = segments.get(0).data()) {
                 // The name ends with two zeros, of which one has been read.
                 data = segment.readNBytes(1).length == 0 ? new byte[0] : segment.readAllBytes();
             }
-            Directory exif = new TIFFReader().read(new ByteArrayImageInputStream(data));
-            Entry tag = exif.getEntryById(TIFF.TAG_ORIENTATION);
-            return tag != null && tag.getValue() instanceof Number n
-                    ? Orientation.ofTag(n.intValue())
-                    : Orientation.UPRIGHT;
+            return Optional.of(new TIFFReader().read(new ByteArrayImageInputStream(data)));
         } catch (IOException | RuntimeException e) {
             LOG.log(Level.FINE, "What the camera noted cannot be read.", e);
-            return Orientation.UPRIGHT;
+            return Optional.empty();
         }
     }
 }

@@ -124,6 +124,13 @@ public enum Starter {
             new Usual("magazine", "5.5x8.5in", 16, "white", "black", Binding.STITCHED),
             "poster",
             StarterInsides::zine),
+    PHOTO_BOOKLET(
+            "photo-booklet",
+            Wording.of("book.starter.photo-booklet"),
+            Wording.of("book.starter.photo-booklet-says"),
+            new Usual("magazine", "5.5x8.5in", 16, "colour", "colour", Binding.STITCHED),
+            "plain",
+            StarterInsides::photoBooklet),
     CARDS(
             "cards",
             Wording.of("book.starter.set-cards"),
@@ -220,7 +227,7 @@ public enum Starter {
 
     /** A whole book of this kind to a brief. */
     public Book begin(Brief brief) {
-        Brief own = this == ZINE ? brief.withSelfCover(true) : brief;
+        Brief own = this == ZINE || this == PHOTO_BOOKLET ? brief.withSelfCover(true) : brief;
         Interior made = inside.get();
         Book book = new Book(
                 Identity.fresh(kind, id),
@@ -263,7 +270,7 @@ public enum Starter {
 
     /** Books to read and to look at; what began as anything else is written in. */
     private static final Set<Starter> READ =
-            EnumSet.of(PICTURE_BOOK, TEXT_BOOK, COLOURING_BOOK, PUZZLE_BOOK, ZINE, EMPTY);
+            EnumSet.of(PICTURE_BOOK, TEXT_BOOK, COLOURING_BOOK, PUZZLE_BOOK, ZINE, PHOTO_BOOKLET, EMPTY);
 
     /** Whether what began so is sold as stationery, unless somebody says otherwise; not where nothing is known of it. */
     static boolean isStationery(String id) {

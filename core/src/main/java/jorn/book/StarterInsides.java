@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import jorn.block.paper.Ruling;
+import jorn.block.picture.PictureBlock;
 import jorn.block.text.Folio;
 import jorn.book.Placement.Start;
 import jorn.book.Run.Matter;
@@ -242,8 +243,21 @@ final class StarterInsides {
     static Interior zine() {
         return Interior.of(List.of(
                 front("front-page", "title", Start.RECTO),
+                front("zine-words", "quote", Start.ANYWHERE),
+                once("zine-letter", "letter", Start.ANYWHERE),
+                Run.of(word("zine-comic"), Catalogue.recipe("storyboard"), 2, Start.VERSO),
+                once("zine-pictures", "photo-four", Start.ANYWHERE),
                 Run.filling(word("pages"), Recipes.bare(word("pages")), Start.ANYWHERE),
                 back("last-page", Catalogue.recipe("colophon"), Start.ANYWHERE)));
+    }
+
+    static Interior photoBooklet() {
+        return Interior.of(List.of(
+                front("front-page", "title", Start.RECTO),
+                Run.filling(
+                        word("photographs"),
+                        Recipes.photos(word("photographs"), 1, PictureBlock.Fit.WHOLE),
+                        Start.ANYWHERE)));
     }
 
     static Interior cards() {

@@ -7,7 +7,10 @@ import jorn.block.page.Opener;
 import jorn.block.page.PageWords;
 import jorn.block.paper.Ruling;
 import jorn.block.paper.Space;
+import jorn.block.picture.PhotoBlock;
+import jorn.block.picture.PictureBlock;
 import jorn.layout.Align;
+import jorn.layout.Node;
 import jorn.layout.Part;
 import jorn.layout.Stack;
 import jorn.layout.TypeStep;
@@ -43,6 +46,31 @@ public final class Recipes {
      */
     public static Recipe part(String name, String words) {
         return new Recipe("part", name, new Opener(words, ""));
+    }
+
+    /**
+     * A page of photographs: one, two of them one below the other, or four in two rows; the lines between them can be dragged.
+     *
+     * @param name of the design
+     * @param each 1, 2 or 4
+     */
+    public static Recipe photos(String name, int each, PictureBlock.Fit fit) {
+        Length gap = Length.mm(5);
+        PhotoBlock[] all = new PhotoBlock[each];
+        for (int i = 0; i < each; i++) {
+            all[i] = new PhotoBlock(i + 1, fit);
+        }
+        Node root =
+                switch (each) {
+                    case 1 -> all[0];
+                    case 2 -> Stack.down(gap, List.of(Part.share(1, all[0]), Part.share(1, all[1])));
+                    default -> Stack.down(
+                            gap,
+                            List.of(
+                                    Part.share(1, Stack.across(gap, all[0], all[1])),
+                                    Part.share(1, Stack.across(gap, all[2], all[3]))));
+                };
+        return new Recipe("photos-" + each, name, root);
     }
 
     /**

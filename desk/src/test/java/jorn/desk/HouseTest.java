@@ -58,6 +58,7 @@ class HouseTest {
         room("chance");
         room("shape", "measure", "text");
         room("puzzle", "art", "chance", "content", "json", "measure", "shape", "text");
+        room("photo", "content", "json", "measure");
         room("scan", "measure", "shape");
         room("pattern", "scan", "art", "chance", "content", "json", "measure", "shape", "text");
         room(
@@ -70,6 +71,7 @@ class HouseTest {
                 "layout",
                 "measure",
                 "pattern",
+                "photo",
                 "puzzle",
                 "style",
                 "text");
@@ -87,6 +89,7 @@ class HouseTest {
                 "layout",
                 "measure",
                 "pattern",
+                "photo",
                 "press",
                 "puzzle",
                 "recipe",
@@ -216,6 +219,7 @@ class HouseTest {
         room(
                 "desk.model",
                 "impose",
+                "photo",
                 "scan",
                 "pattern",
                 "content",
@@ -279,6 +283,7 @@ class HouseTest {
                 "desk.makeup",
                 "chance",
                 "pattern",
+                "photo",
                 "scan",
                 "print.picture",
                 "puzzle",
@@ -372,6 +377,7 @@ class HouseTest {
         room(
                 "desk.cli",
                 "impose",
+                "photo",
                 "print.bindery",
                 "chance",
                 "scan",

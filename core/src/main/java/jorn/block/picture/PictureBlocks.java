@@ -8,6 +8,7 @@ import jorn.layout.NodeKind;
 public final class PictureBlocks implements NodeFamily {
     @Override
     public List<NodeKind<?>> kinds() {
-        return List.of(PictureBlock.KIND, PictureCredits.KIND, QrBlock.KIND, Ornament.KIND, Border.KIND);
+        return List.of(
+                PictureBlock.KIND, PictureCredits.KIND, PhotoBlock.KIND, QrBlock.KIND, Ornament.KIND, Border.KIND);
     }
 }

@@ -8,11 +8,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import jorn.measure.Size;
+import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.print.bindery.JoinList;
 import jorn.print.bindery.JoinPart;
 import jorn.print.bindery.Joined;
 import jorn.print.bindery.Joiner;
+import jorn.print.bindery.PdfSource;
+import jorn.print.bindery.Weaver;
 import jorn.print.export.Authorship;
 import jorn.print.export.Progress;
 import jorn.say.Wording;
@@ -41,6 +44,18 @@ final class JoinCommand implements Callable<Integer> {
     @Option(names = "--equal", paramLabel = "SIZE", description = "${bundle:cli.join.equal}")
     private @Nullable String equal;
 
+    @Option(names = "--interleave", description = "${bundle:cli.join.interleave}")
+    private boolean interleave;
+
+    @Option(names = "--backwards", description = "${bundle:cli.join.backwards}")
+    private boolean backwards;
+
+    @Option(names = "--unfold", description = "${bundle:cli.join.unfold}")
+    private boolean unfold;
+
+    @Option(names = "--rtl", description = "${bundle:cli.booklet.rtl}")
+    private boolean rtl;
+
     @Option(names = "--no-names", description = "${bundle:cli.join.no-names}")
     private boolean noNames;
 
@@ -63,6 +78,11 @@ final class JoinCommand implements Callable<Integer> {
         if (!replace) {
             Authorship.refuseStrangers(List.of(to));
         }
+        if (interleave || unfold) {
+            int pages = woven(parts);
+            spec.commandLine().getOut().println(Wording.of("cli.join.done", to, pages));
+            return JornCommand.DONE;
+        }
         Optional<Size> size = Optional.ofNullable(equal).map(e -> Size.parse(e, Unit.INCH));
         Joined joined = Joiner.join(
                 JoinList.opened(parts, Optional.ofNullable(word)),
@@ -72,6 +92,23 @@ final class JoinCommand implements Callable<Integer> {
         joined.notes().forEach(n -> err.println(n.text()));
         spec.commandLine().getOut().println(Wording.of("cli.join.done", to, joined.pages()));
         return JornCommand.DONE;
+    }
+
+    /** Pages put back into reading order. */
+    private int woven(List<JoinPart> parts) {
+        int wanted = interleave ? 2 : 1;
+        if (interleave == unfold || parts.size() != wanted) {
+            throw Trouble.of("cli.join.two-scans");
+        }
+        Optional<String> by = Optional.ofNullable(word);
+        try (PdfSource first = PdfSource.open(parts.get(0).file().orElseThrow(), by)) {
+            if (unfold) {
+                return Weaver.unfold(first, rtl, to);
+            }
+            try (PdfSource second = PdfSource.open(parts.get(1).file().orElseThrow(), by)) {
+                return Weaver.interleave(first, second, backwards, to);
+            }
+        }
     }
 
     /** A file, a folder of them, or a file with pages behind a colon. */

@@ -99,6 +99,9 @@ final class NewCommand implements Callable<Integer> {
             description = "${bundle:cli.new.art-as}")
     private String artAs;
 
+    @Mixin
+    private PhotoOptions photos = new PhotoOptions();
+
     @Option(names = "--parted", description = "${bundle:cli.new.parted}")
     private boolean parted;
 
@@ -185,6 +188,9 @@ final class NewCommand implements Callable<Integer> {
     private Book withArt(Starter kind, Book book) {
         if (art == null) {
             return book;
+        }
+        if (kind == Starter.PHOTO_BOOKLET) {
+            return photos.take(book, art, spec.commandLine().getErr());
         }
         if (kind != Starter.COLOURING_BOOK) {
             throw Trouble.of("cli.new.no-art", kind.id());

@@ -156,6 +156,9 @@ public final class PageColumn extends VBox {
                             puzzles.state(),
                             patterns.state(),
                             art.state(),
+                            PhotoPageSlip.sheet(work)
+                                    .map(s -> "photo " + s.first())
+                                    .orElse(""),
                             work.hasMany() ? work.pages().toString() : "",
                             work.part() + " " + work.isOnlyHere() + " " + work.isException());
                 };
@@ -193,6 +196,9 @@ public final class PageColumn extends VBox {
         }
         if (art.isHere()) {
             all.add(new ArtPageSlip(art));
+        }
+        if (PhotoPageSlip.sheet(work).isPresent()) {
+            all.add(new PhotoPageSlip(desk, files, work));
         }
         all.add(
                 work.part().isPresent()

@@ -32,6 +32,9 @@ public final class DemoBooks {
     /** Makes the patterns of the demo the same each time. */
     private static final long HONEYCOMB = 61_217;
 
+    private static final long SMOKE = 61;
+    private static final int ZINE_PICTURES = 9;
+
     private DemoBooks() {}
 
     /** The one that the demo opens with. */
@@ -41,7 +44,14 @@ public final class DemoBooks {
 
     /** All of them, the one that the demo opens with first. */
     public static List<Book> all() {
-        return List.of(hiveNotes(), apiaryYear(), winterCluster(), honeycombPatterns(), pocketNotes(), hiveSketches());
+        return List.of(
+                hiveNotes(),
+                apiaryYear(),
+                winterCluster(),
+                honeycombPatterns(),
+                pocketNotes(),
+                hiveSketches(),
+                smokeSignals());
     }
 
     private static Book hiveNotes() {
@@ -127,6 +137,21 @@ public final class DemoBooks {
         Book book = Starter.NOTEBOOK.begin(
                 Brief.at(home, PaperSize.A6.size(), 32).withBinding(jorn.press.Binding.STITCHED));
         return book.withTitle("Pocket Hive Notes").withAuthor(IMPRINT);
+    }
+
+    /** A zine to be folded at the kitchen table, its pictures drawn by rule. */
+    private static Book smokeSignals() {
+        Book book = Starter.ZINE.begin();
+        for (int i = 0; i < book.runs().size(); i++) {
+            if (book.runs().get(i).isFilling()) {
+                Patterns drawn = Patterns.of(ZINE_PICTURES, SMOKE).withBack(Patterns.Back.NONE);
+                book = book.withRun(
+                        i, r -> PatternRuns.run(drawn).withStart(r.start()).inContents(false));
+            }
+        }
+        return book.withTitle("Smoke Signals")
+                .withSubtitle("A zine from the bee yard")
+                .withAuthor(IMPRINT);
     }
 
     private static Book hiveSketches() {

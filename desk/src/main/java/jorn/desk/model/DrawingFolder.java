@@ -1,10 +1,16 @@
 package jorn.desk.model;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.atomic.AtomicBoolean;
+import jorn.art.Picture;
+import jorn.block.picture.PictureBlock.Fit;
 import jorn.book.PatternRuns;
+import jorn.book.PhotoRuns;
+import jorn.photo.PhotoItem;
 import jorn.print.picture.DrawingIntake;
 import jorn.print.picture.DrawingIntake.Folder;
+import jorn.print.picture.PhotoIntake;
 import jorn.say.Message;
 import jorn.say.Wording;
 import jorn.scan.Cleaning;
@@ -21,8 +27,12 @@ public final class DrawingFolder {
         this.files = files;
     }
 
-    /** In the place of the patterns, or behind the drawings that are there. */
+    /** In a photo booklet behind its photographs; otherwise in the place of the patterns, or behind the drawings that are there. */
     public void take(Path folder, Cleaning how) {
+        if (PhotoRuns.wants(desk.book())) {
+            photographs(folder);
+            return;
+        }
         AtomicBoolean stopped = new AtomicBoolean();
         Notice.Choice stop =
                 new Notice.Choice("stop-drawings", Wording.of("desk.puzzles.stop"), () -> stopped.set(true));
@@ -34,6 +44,31 @@ public final class DrawingFolder {
                 read -> place(read, how));
     }
 
+    private void photographs(Path folder) {
+        AtomicBoolean stopped = new AtomicBoolean();
+        Notice.Choice stop =
+                new Notice.Choice("stop-drawings", Wording.of("desk.puzzles.stop"), () -> stopped.set(true));
+        files.fetchInSteps(
+                report -> PhotoIntake.folder(folder, false, (name, number, of) -> {
+                    report.accept(Message.of("desk.art.reading", number, of, name), stop);
+                    return !stopped.get();
+                }),
+                read -> {
+                    if (read.stopped()) {
+                        desk.say("desk.art.stopped");
+                        return;
+                    }
+                    List<PhotoItem> items = read.all().stream()
+                            .map(p -> new PhotoItem(p.picture().id(), p.caption()))
+                            .toList();
+                    List<Picture> pictures = read.all().stream()
+                            .map(PhotoIntake.TakenPhoto::picture)
+                            .toList();
+                    desk.change("art", b -> PhotoRuns.taking(b, items, pictures, 1, Fit.WHOLE));
+                    told(items.size(), read.left());
+                });
+    }
+
     private void place(Folder read, Cleaning how) {
         if (read.stopped()) {
             desk.say("desk.art.stopped");
@@ -41,11 +76,15 @@ public final class DrawingFolder {
         }
         ArtIntake in = ArtIntake.of(read.taken(), how);
         desk.change("art", b -> PatternRuns.taking(b, in.items(), in.pictures()));
-        if (read.left().isEmpty()) {
-            desk.say("desk.art.taken", read.taken().size());
+        told(read.taken().size(), read.left());
+    }
+
+    private void told(int taken, List<Message> left) {
+        if (left.isEmpty()) {
+            desk.say("desk.art.taken", taken);
         } else {
-            String first = read.left().stream().limit(TOLD).map(Message::text).reduce("", (a, b) -> a + " " + b);
-            desk.say("desk.art.taken-some", read.taken().size(), read.left().size(), first.strip());
+            String first = left.stream().limit(TOLD).map(Message::text).reduce("", (a, b) -> a + " " + b);
+            desk.say("desk.art.taken-some", taken, left.size(), first.strip());
         }
     }
 }

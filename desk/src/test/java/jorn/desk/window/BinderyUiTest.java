@@ -209,4 +209,33 @@ class BinderyUiTest extends WindowTest {
         assertTrue(
                 lookup("#shop-order #refusal").queryAs(Labeled.class).getText().contains("0 copies"));
     }
+
+    /** A folder that is dropped on a photo booklet becomes its pages; captions are typed, two to a page. */
+    @Test
+    void aFolderOfPhotographsBecomesABooklet() throws Exception {
+        interact(() -> desk.lay(Starter.PHOTO_BOOKLET.begin().withTitle("May"), Optional.empty()));
+        Path photos = Files.createDirectories(folder.resolve("photos"));
+        for (int i = 1; i <= 5; i++) {
+            var image = new java.awt.image.BufferedImage(90, 60, java.awt.image.BufferedImage.TYPE_INT_RGB);
+            image.setRGB(i, 1, 0xFFFFFF);
+            javax.imageio.ImageIO.write(image, "png", photos.resolve(i + ".png").toFile());
+        }
+        interact(() -> files.takeIn(photos));
+        files.finish();
+        settle();
+        clickOn("#bench-makeup");
+        interact(() -> desk.page().set(3));
+        settle();
+        assertEquals("2", lookup("#photo-caption-1").queryTextInputControl().getText());
+        retype("#photo-caption-1", "The second hive");
+        press("#photo-later-1");
+        press("#photo-each-2");
+        var pages = desk.book().runs().stream()
+                .flatMap(r -> jorn.book.PhotoRuns.of(r).stream())
+                .findFirst()
+                .orElseThrow();
+        assertEquals(2, pages.each());
+        assertEquals("The second hive", pages.items().get(2).caption());
+        assertEquals(5, pages.items().size());
+    }
 }

@@ -97,4 +97,67 @@ class SplitterTest {
             assertEquals(12, Splitter.bySize(source, 10).size(), "a page alone is a file all the same");
         }
     }
+
+    @Test
+    void twoScansBecomeOneFile() throws IOException {
+        Path fronts = PdfBench.file(folder.resolve("fronts.pdf"), "Front", 3, PDRectangle.A6);
+        Path backs = PdfBench.file(folder.resolve("backs.pdf"), "Back", 3, PDRectangle.A6);
+        Path out = folder.resolve("woven.pdf");
+        try (PdfSource a = PdfSource.open(fronts);
+                PdfSource b = PdfSource.open(backs)) {
+            assertEquals(6, Weaver.interleave(a, b, true, out));
+            assertEquals("Front page 1.", PdfBench.text(out, 1));
+            assertEquals("Back page 3.", PdfBench.text(out, 2));
+            assertEquals("Back page 1.", PdfBench.text(out, 6));
+            Weaver.interleave(a, b, false, out);
+            assertEquals("Back page 1.", PdfBench.text(out, 2));
+        }
+        Path one = PdfBench.file(folder.resolve("one.pdf"), "One", 1, PDRectangle.A6);
+        try (PdfSource a = PdfSource.open(fronts);
+                PdfSource b = PdfSource.open(one)) {
+            assertThrows(Trouble.class, () -> Weaver.interleave(a, b, true, out));
+            assertThrows(Trouble.class, () -> Weaver.interleave(b, a, true, out));
+            assertThrows(Trouble.class, () -> Weaver.unfold(a, false, out));
+        }
+    }
+
+    /** What was laid on sheets and is unfolded again is the book that it was. */
+    @Test
+    void theSheetsOfABookletAreUnfolded() throws IOException {
+        Path book = PdfBench.file(folder.resolve("book.pdf"), "Book", 8, PDRectangle.A6);
+        Path sheets = folder.resolve("sheets.pdf");
+        try (PdfSource source = PdfSource.open(book)) {
+            PageBoxes boxes = PageBoxes.whole(source);
+            jorn.impose.SheetLayout layout = jorn.impose.SheetLayout.of(
+                    jorn.impose.Scheme.of(jorn.impose.FoldKind.NEST).fromRight(true),
+                    8,
+                    jorn.impose.BlankPlace.AT_END,
+                    jorn.impose.SheetSpec.of(jorn.measure.PaperSize.A5.size()),
+                    boxes.largest());
+            try (var out = Files.newOutputStream(sheets)) {
+                new PdfImposer(source, layout, new jorn.impose.HandMarks(layout, java.util.Set.of()), boxes)
+                        .write(PdfImposer.Pass.DUPLEX, out, Progress.SILENT);
+            }
+        }
+        Path back = folder.resolve("back.pdf");
+        try (PdfSource source = PdfSource.open(sheets)) {
+            assertEquals(8, Weaver.unfold(source, true, back));
+        }
+        for (int i = 1; i <= 8; i++) {
+            try (PDDocument read = Loader.loadPDF(back.toFile())) {
+                assertEquals(
+                        read.getPage(i - 1).getCropBox().getHeight() / Math.sqrt(2),
+                        read.getPage(i - 1).getCropBox().getWidth(),
+                        1.5);
+                org.apache.pdfbox.text.PDFTextStripperByArea stripper =
+                        new org.apache.pdfbox.text.PDFTextStripperByArea();
+                PDRectangle box = read.getPage(i - 1).getCropBox();
+                stripper.addRegion("seen", new java.awt.geom.Rectangle2D.Double(0, 0, box.getWidth(), box.getHeight()));
+                stripper.extractRegions(read.getPage(i - 1));
+                assertEquals(
+                        "Book page " + i + ".",
+                        stripper.getTextForRegion("seen").strip());
+            }
+        }
+    }
 }

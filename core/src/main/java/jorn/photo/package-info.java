@@ -1,0 +1,2 @@
+/** Photographs of a folder, so many to a page. */
+package jorn.photo;

@@ -1,0 +1,40 @@
+package jorn.desk.cli;
+
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import jorn.art.Picture;
+import jorn.block.picture.PictureBlock.Fit;
+import jorn.book.Book;
+import jorn.book.PhotoRuns;
+import jorn.photo.PhotoItem;
+import jorn.print.picture.PhotoIntake;
+import jorn.print.picture.PhotoIntake.Photos;
+import jorn.print.picture.PhotoIntake.TakenPhoto;
+import picocli.CommandLine.Option;
+
+/** How a folder of photographs becomes a booklet. */
+final class PhotoOptions {
+    @Option(names = "--each", paramLabel = "1|2|4", description = "${bundle:cli.photos.each}")
+    private int each = 1;
+
+    @Option(names = "--filled", description = "${bundle:cli.photos.filled}")
+    private boolean filled;
+
+    @Option(names = "--by-time", description = "${bundle:cli.photos.by-time}")
+    private boolean byTime;
+
+    @Option(names = "--no-captions", description = "${bundle:cli.photos.no-captions}")
+    private boolean noCaptions;
+
+    /** The book with the photographs of a folder. */
+    Book take(Book book, Path folder, PrintWriter err) {
+        Photos read = PhotoIntake.folder(folder, byTime, (name, number, of) -> true);
+        read.left().forEach(m -> err.println(m.text()));
+        List<PhotoItem> items = read.all().stream()
+                .map(p -> new PhotoItem(p.picture().id(), noCaptions ? "" : p.caption()))
+                .toList();
+        List<Picture> pictures = read.all().stream().map(TakenPhoto::picture).toList();
+        return PhotoRuns.taking(book, items, pictures, each, filled ? Fit.FILL : Fit.WHOLE);
+    }
+}
