@@ -2,6 +2,7 @@ package jorn.impose;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import jorn.art.Box;
 import jorn.art.GlyphRun;
@@ -33,10 +34,17 @@ public final class HandMarks {
 
     private final SheetLayout layout;
     private final Set<HandMark> wanted;
+    private final Optional<Punch> punch;
 
     public HandMarks(SheetLayout layout, Set<HandMark> wanted) {
+        this(layout, wanted, Optional.empty());
+    }
+
+    /** @param punch for leaves that are filed in rings; nested sheets have none */
+    public HandMarks(SheetLayout layout, Set<HandMark> wanted, Optional<Punch> punch) {
         this.layout = layout;
         this.wanted = Set.copyOf(wanted);
+        this.punch = punch;
     }
 
     /** How far from the head the holes for sewing are, on a fold so long. */
@@ -77,6 +85,9 @@ public final class HandMarks {
             if (wanted.contains(HandMark.COLLATION) && front && sheet.depth() == 0) {
                 step(sheet.signature(), all);
             }
+        }
+        if (punch.isPresent() && !kind.isNested() && kind != FoldKind.ONE_CUT) {
+            layout.edges().forEach(page -> all.addAll(punch.get().marks(page, front)));
         }
         if (wanted.contains(HandMark.NUMBERS)) {
             numbers(sheet, front, all);

@@ -11,8 +11,8 @@ import jorn.measure.Unit;
  * What a printer does to a sheet, measured once on a test leaf and made good on every later pass.
  *
  * @param rim that it leaves white
- * @param right how far the back comes too far to the right, as it is seen; less than zero to the left
- * @param down how far it comes too far down
+ * @param right how many millimetres the back comes too far to the right, as it is seen; less than zero to the left
+ * @param down how many it comes too far down; less than zero up
  * @param across what 100 mm across come to
  * @param along what 100 mm along come to
  * @param faceUp whether sheets come out with the printed side up
@@ -22,8 +22,8 @@ import jorn.measure.Unit;
 @RecordBuilder
 public record PrinterTraits(
         Unprinted rim,
-        Length right,
-        Length down,
+        double right,
+        double down,
         Length across,
         Length along,
         boolean faceUp,
@@ -33,17 +33,20 @@ public record PrinterTraits(
     /** So long is a line on the test leaf. */
     public static final Length MEASURE = Length.mm(100);
 
-    private static final Length MOST_OFF = Length.mm(12);
+    private static final double MOST_OFF = 12;
+    private static final double POINTS = Length.mm(1).points();
     private static final Length MOST_RIM = Length.mm(30);
 
     /** A printer that does as it is told; sheets come out with the printed side down, and the upper side is printed. */
     public static final PrinterTraits TRUE =
-            new PrinterTraits(Unprinted.NONE, Length.ZERO, Length.ZERO, MEASURE, MEASURE, false, true, false);
+            new PrinterTraits(Unprinted.NONE, 0, 0, MEASURE, MEASURE, false, true, false);
 
     public PrinterTraits {
-        for (Length off : new Length[] {right, down, across.minus(MEASURE), along.minus(MEASURE)}) {
-            if (Math.abs(off.points()) > MOST_OFF.points()) {
-                throw Trouble.of("impose.refused.off", off.format(Unit.MILLIMETRE), MOST_OFF.format(Unit.MILLIMETRE));
+        double full = MEASURE.in(Unit.MILLIMETRE);
+        for (double off :
+                new double[] {right, down, across.in(Unit.MILLIMETRE) - full, along.in(Unit.MILLIMETRE) - full}) {
+            if (!(Math.abs(off) <= MOST_OFF)) {
+                throw Trouble.of("impose.refused.off", off, MOST_OFF);
             }
         }
         for (Length edge : new Length[] {rim.top(), rim.right(), rim.bottom(), rim.left()}) {
@@ -66,7 +69,7 @@ public record PrinterTraits(
 
     /** Likewise on backs. */
     public Turn back(Box sheet) {
-        return Turn.move(-right.points(), -down.points()).after(sized(sheet));
+        return Turn.move(-right * POINTS, -down * POINTS).after(sized(sheet));
     }
 
     /** Whether the stack is turned over between fronts and backs, so that its blank sides come to be printed. */

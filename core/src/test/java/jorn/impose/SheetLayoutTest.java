@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import jorn.art.Box;
 import jorn.art.Mark;
@@ -14,6 +15,8 @@ import jorn.measure.NaturalOrder;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.press.BindingEdge;
+import jorn.press.HolePattern;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -246,5 +249,70 @@ class SheetLayoutTest {
                 java.util.stream.Stream.of("part 10", "part 2b", "Part 1", "part 2")
                         .sorted(NaturalOrder.NAMES)
                         .toList());
+    }
+
+    /** ISO 838: two holes 80 mm apart, 12 mm in from the edge, about its middle; the back has them behind the front's. */
+    @Test
+    void holesStandWhereThePunchGoesOnBothSides() {
+        Punch punch = new Punch(HolePattern.of("iso-838"), BindingEdge.LEFT);
+        Box page = whole(A4);
+        List<double[]> front = punch.middles(page, true);
+        assertEquals(2, front.size());
+        assertEquals(Length.mm(12).points(), front.get(0)[0], 0.01);
+        assertEquals(Length.mm(148.5 - 40).points(), front.get(0)[1], 0.01);
+        assertEquals(Length.mm(148.5 + 40).points(), front.get(1)[1], 0.01);
+        assertEquals(Length.mm(210 - 12).points(), punch.middles(page, false).get(0)[0], 0.01);
+        List<double[]> head = new Punch(HolePattern.of("iso-838"), BindingEdge.HEAD).middles(page, false);
+        assertEquals(Length.mm(12).points(), head.get(0)[1], 0.01);
+        SheetLayout loose = of(Scheme.of(FoldKind.LOOSE), 2, SheetSpec.of(A4), A4);
+        PressSheet leaf = loose.imposition().sheets().get(0);
+        assertEquals(
+                4,
+                new HandMarks(loose, Set.of(), Optional.of(punch))
+                        .on(leaf, true)
+                        .size());
+        SheetLayout nest = of(Scheme.of(FoldKind.NEST), 4, SheetSpec.of(A4), A5);
+        assertEquals(
+                List.of(),
+                new HandMarks(nest, Set.of(), Optional.of(punch))
+                        .on(nest.imposition().sheets().get(0), true));
+    }
+
+    /** What the test leaf tells is made good: 101 mm that should be 100 are drawn smaller, a back 2 mm too far right is moved left. */
+    @Test
+    void whatThePrinterDoesIsMadeGoodOnEveryPass() {
+        PrinterTraits traits =
+                PrinterTraits.TRUE.withAcross(Length.mm(101)).withRight(2).withDown(-1);
+        Box sheet = whole(A4);
+        Box drawn = traits.front(sheet).of(new Box(100, 100, 101, 101));
+        assertEquals(100, drawn.width(), 1e-3);
+        assertEquals(101, drawn.height(), 1e-3);
+        Box middle = new Box(sheet.centreX(), sheet.centreY(), 1, 1);
+        assertEquals(sheet.centreX(), traits.front(sheet).of(middle).x(), 1e-6);
+        assertEquals(
+                sheet.centreX() - Length.mm(2).points(),
+                traits.back(sheet).of(middle).x(),
+                1e-6);
+        assertEquals(
+                sheet.centreY() + Length.mm(1).points(),
+                traits.back(sheet).of(middle).y(),
+                1e-6);
+        assertThrows(Trouble.class, () -> PrinterTraits.TRUE.withRight(20));
+        assertEquals(99, PrinterTraits.TRUE.withAlong(Length.mm(99)).along().in(Unit.MILLIMETRE), 1e-4);
+        assertThrows(Trouble.class, () -> PrinterTraits.TRUE.withAlong(Length.mm(80)));
+        assertThrows(Trouble.class, () -> PrinterTraits.TRUE.withRim(Unprinted.all(Length.mm(40))));
+    }
+
+    /**
+     * Sheets that come out with their print down lie with their blank sides up, the last on top: a printer that prints the upper side gets them so, last
+     * first; one that prints the lower side wants them turned over, first first. With print up it is the other way round.
+     */
+    @Test
+    void theStackIsTurnedOverWhereItsBlankSidesWantIt() {
+        assertFalse(PrinterTraits.TRUE.isTurnedOver());
+        assertTrue(PrinterTraits.TRUE.isBackwards());
+        assertTrue(PrinterTraits.TRUE.withPrintsUpper(false).isTurnedOver());
+        assertTrue(PrinterTraits.TRUE.withFaceUp(true).isTurnedOver());
+        assertFalse(PrinterTraits.TRUE.withFaceUp(true).withPrintsUpper(false).isTurnedOver());
     }
 }

@@ -154,7 +154,7 @@ class HouseTest {
                 "measure", "money", "order", "press", "recipe", "style", "text", "json");
         room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style", "text");
         // Files and pictures.
-        room("impose", "art", "json", "measure", "text");
+        room("impose", "art", "json", "measure", "press", "text");
         room("print.picture", "art", "measure", "pattern", "scan", "scratch");
         room("print.svg", "art", "text");
         room("print.read", "art", "deliver", "measure", "scratch");
@@ -331,6 +331,7 @@ class HouseTest {
                 "impose",
                 "measure",
                 "order",
+                "press",
                 "print.bindery",
                 "print.export",
                 "print.pdf",

@@ -5,6 +5,7 @@ import java.util.Optional;
 import jorn.art.Box;
 import jorn.art.Mark;
 import jorn.art.Palette.Role;
+import jorn.art.Picture;
 import jorn.layout.Align;
 import jorn.layout.Flow;
 import jorn.layout.Node;
@@ -17,6 +18,7 @@ import jorn.photo.PhotoItem;
 import jorn.photo.PhotoSheet;
 import jorn.say.Label;
 import jorn.say.Wording;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One of the photographs that come to a page from its run, with its caption; never out of proportion. Where there is none, nothing is drawn.
@@ -58,12 +60,22 @@ public record PhotoBlock(
         }
         String caption = item.get().caption();
         double below = caption.isEmpty() ? 0 : ROOM;
-        Box frame = area.inset(0, 0, below, 0);
+        Box frame =
+                frame(area.inset(0, 0, below, 0), flow.pictures().get(item.get().picture()));
         new PictureBlock(item.get().picture(), fit, Length.points(frame.height()), 1.0).draw(frame, flow, out);
         if (!caption.isEmpty()) {
-            Box words = new Box(area.x(), area.bottom() - ROOM, area.width(), ROOM);
+            Box words = new Box(area.x(), frame.bottom(), area.width(), ROOM);
             caption(caption, words, flow, out);
         }
+    }
+
+    /** Where the picture comes to stand: no higher than it is when it is shown whole, so that its caption stands below it. */
+    private Box frame(Box room, @Nullable Picture picture) {
+        if (fit == PictureBlock.Fit.FILL || picture == null || picture.isMissing()) {
+            return room;
+        }
+        double high = Math.min(room.height(), room.width() * picture.height() / picture.width());
+        return new Box(room.x(), room.centreY() - high / 2, room.width(), high);
     }
 
     /** On one line, as large as captions customarily are, smaller where it is long. */

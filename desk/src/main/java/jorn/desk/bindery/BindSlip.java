@@ -10,12 +10,15 @@ import jorn.impose.BlankPlace;
 import jorn.impose.Fitting;
 import jorn.impose.FoldKind;
 import jorn.impose.HandMark;
+import jorn.impose.Punch;
 import jorn.impose.Scheme;
 import jorn.impose.SheetSpec;
 import jorn.measure.Length;
 import jorn.measure.PaperSize;
 import jorn.measure.Size;
 import jorn.measure.Unit;
+import jorn.press.BindingEdge;
+import jorn.press.HolePattern;
 import jorn.say.Wording;
 
 /** Three decisions: the sheet, the fold, and how pages are fitted; and what only some want. */
@@ -33,6 +36,9 @@ final class BindSlip extends Slip {
         fold();
         fit();
         marks();
+        if (!work.scheme().kind().isNested() && work.scheme().kind() != FoldKind.ONE_CUT) {
+            holes();
+        }
     }
 
     private void sheet() {
@@ -182,5 +188,35 @@ final class BindSlip extends Slip {
                     () -> work.toggle(mark)));
         }
         words(Wording.of("desk.bindery.marks"), words);
+    }
+
+    private void holes() {
+        Optional<Punch> now = work.punch();
+        BindingEdge edge =
+                now.map(Punch::edge).orElse(work.scheme().rightToLeft() ? BindingEdge.RIGHT : BindingEdge.LEFT);
+        List<Button> words = new ArrayList<>();
+        words.add(word(
+                Wording.of("desk.bindery.no-holes"),
+                "bindery-holes-none",
+                Wording.of("desk.bindery.holes-help"),
+                now.isEmpty(),
+                () -> work.punch(Optional.empty())));
+        for (HolePattern each : HolePattern.shipped()) {
+            words.add(word(
+                    each.called(),
+                    "bindery-holes-" + each.id(),
+                    Wording.of("desk.bindery.holes-help"),
+                    now.filter(p -> p.pattern().equals(each)).isPresent(),
+                    () -> work.punch(Optional.of(new Punch(each, edge)))));
+        }
+        words(Wording.of("desk.bindery.holes"), words);
+        now.ifPresent(p -> words(
+                Wording.of("desk.bindery.edge"),
+                choices(
+                        BindingEdge.values(),
+                        "bindery-edge-",
+                        BindingEdge::word,
+                        p.edge(),
+                        e -> work.punch(Optional.of(new Punch(p.pattern(), e))))));
     }
 }

@@ -14,13 +14,8 @@ import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.FocusKeep;
 import jorn.desk.view.Labels;
-import jorn.impose.Fitting;
 import jorn.impose.FoldKind;
-import jorn.impose.NestLimit;
-import jorn.impose.SheetLayout;
-import jorn.measure.Length;
-import jorn.measure.Numeral;
-import jorn.measure.Unit;
+import jorn.impose.LayoutWords;
 import jorn.say.Wording;
 
 /** The parcel for one's own printer: what is bound, three decisions, the stack, and the way through the printer. */
@@ -78,8 +73,8 @@ final class BinderyPane extends VBox {
     }
 
     private String state() {
-        return work.scheme() + "/" + work.spec() + "/" + work.marks() + "/" + work.cropWhite() + "/" + work.blanks()
-                + "/" + work.desk().unit().get();
+        return work.scheme() + "/" + work.spec() + "/" + work.marks() + "/" + work.cropWhite() + "/" + work.punch()
+                + "/" + work.blanks() + "/" + work.desk().unit().get();
     }
 
     private String shownFor = "";
@@ -115,55 +110,15 @@ final class BinderyPane extends VBox {
             shownFor = state();
             FocusKeep.around(slips, slips, () -> slips.getChildren().setAll(new BindSlip(work)));
         }
-        told.setText(now.map(l -> figures(l.layout())).orElse(""));
-        caution.setText(now.map(l -> cautions(l.layout())).orElse(""));
+        told.setText(now.map(l -> LayoutWords.figures(l.layout())).orElse(""));
+        caution.setText(
+                now.map(l -> String.join(" ", LayoutWords.cautions(l.layout()))).orElse(""));
         caution.setManaged(!caution.getText().isEmpty());
         hands.setText(
                 now.map(l -> hands(l.layout().imposition().scheme().kind())).orElse(""));
         hands.setManaged(!hands.getText().isEmpty());
         stack.show();
         passes.show();
-    }
-
-    private static String figures(SheetLayout layout) {
-        String text = Wording.of(
-                "desk.bindery.figures",
-                layout.imposition().sheets().size(),
-                layout.imposition().blanks(),
-                Numeral.fixed(100 * layout.scale(), 1),
-                Numeral.fixed(100 * (1 - layout.covered()), 0));
-        Length caliper = layout.spec().caliper();
-        if (caliper.points() > 0 && layout.imposition().deepest() > 1) {
-            text += " "
-                    + Wording.of(
-                            "desk.bindery.creep",
-                            new NestLimit(layout.imposition().deepest(), caliper)
-                                    .creep()
-                                    .format(Unit.MILLIMETRE));
-        }
-        return text;
-    }
-
-    private String cautions(SheetLayout layout) {
-        StringBuilder all = new StringBuilder();
-        FoldKind kind = layout.imposition().scheme().kind();
-        Length caliper = layout.spec().caliper().points() > 0 ? layout.spec().caliper() : NestLimit.ORDINARY;
-        NestLimit limit = new NestLimit(layout.imposition().deepest(), caliper);
-        if (kind.isNested() && !limit.isBorne()) {
-            all.append(Wording.of(
-                    "desk.bindery.too-thick",
-                    layout.imposition().deepest(),
-                    limit.thickness().format(Unit.MILLIMETRE),
-                    limit.most(),
-                    limit.signature()));
-        }
-        if (layout.spec().fitting() == Fitting.STRETCH) {
-            all.append(' ').append(Wording.of("desk.bindery.stretched"));
-        }
-        if (layout.cutAway() > 0.001) {
-            all.append(' ').append(Wording.of("desk.bindery.cut-away", Numeral.fixed(100 * layout.cutAway(), 1)));
-        }
-        return all.toString().strip();
     }
 
     /** What hands should take care of. */

@@ -22,6 +22,7 @@ import jorn.impose.FoldKind;
 import jorn.impose.HandMark;
 import jorn.impose.HandMarks;
 import jorn.impose.PrinterTraits;
+import jorn.impose.Punch;
 import jorn.impose.Scheme;
 import jorn.impose.SheetLayout;
 import jorn.impose.SheetSpec;
@@ -53,6 +54,7 @@ public final class BinderyWork {
     private BlankPlace blanks = BlankPlace.AT_END;
     private boolean cropWhite;
     private final EnumSet<HandMark> marks = EnumSet.noneOf(HandMark.class);
+    private Optional<Punch> punch = Optional.empty();
     private int wish;
 
     /**
@@ -94,6 +96,15 @@ public final class BinderyWork {
 
     BlankPlace blanks() {
         return blanks;
+    }
+
+    Optional<Punch> punch() {
+        return punch;
+    }
+
+    void punch(Optional<Punch> holes) {
+        punch = holes;
+        changed.run();
     }
 
     PrinterTraits traits() {
@@ -245,7 +256,7 @@ public final class BinderyWork {
 
     /** What writes the sheets. */
     PdfImposer imposer(Loaded of) {
-        return new PdfImposer(of.source(), of.layout(), new HandMarks(of.layout(), marks), of.boxes());
+        return new PdfImposer(of.source(), of.layout(), new HandMarks(of.layout(), marks, punch), of.boxes());
     }
 
     /** Does something with what is read, beside the interface thread, after what else is being done with it. */

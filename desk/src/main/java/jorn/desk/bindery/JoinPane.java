@@ -224,15 +224,11 @@ final class JoinPane extends VBox {
                         : Optional.empty());
         List<JoinPart> wanted = List.copyOf(parts);
         files.fetchInSteps(
-                report -> {
-                    java.util.concurrent.atomic.AtomicBoolean stopped = new java.util.concurrent.atomic.AtomicBoolean();
-                    var stop = new jorn.desk.model.Notice.Choice(
-                            "stop-joining", Wording.of("desk.puzzles.stop"), () -> stopped.set(true));
-                    return Joiner.join(wanted, how, to, (done, of, what) -> {
-                        report.accept(Message.of("desk.join.joining", done * 100 / of, what), stop);
-                        return !stopped.get();
-                    });
-                },
+                report -> Joiner.join(
+                        wanted,
+                        how,
+                        to,
+                        (done, of, what) -> report.test(Message.of("desk.join.joining", done * 100 / of, what))),
                 (Joined joined) -> {
                     String notes = String.join(
                             " ", joined.notes().stream().map(Message::text).toList());

@@ -22,7 +22,9 @@ import jorn.impose.SheetLayout;
 import jorn.impose.TestLeaf;
 import jorn.impose.Unprinted;
 import jorn.measure.Length;
+import jorn.measure.Numeral;
 import jorn.measure.Size;
+import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.print.bindery.PdfImposer;
 import jorn.print.bindery.PdfImposer.Pass;
@@ -219,8 +221,8 @@ final class PassPart {
         mm(slip, "rim-left", rim.left(), l -> t.withRim(new Unprinted(rim.top(), rim.right(), rim.bottom(), l)));
         mm(slip, "across", t.across(), t::withAcross);
         mm(slip, "along", t.along(), t::withAlong);
-        mm(slip, "shift-right", t.right(), t::withRight);
-        mm(slip, "shift-down", t.down(), t::withDown);
+        off(slip, "shift-right", t.right(), t::withRight);
+        off(slip, "shift-down", t.down(), t::withDown);
         slip.toggle(
                 Wording.of("desk.bindery.face-up"),
                 "bindery-face-up",
@@ -246,6 +248,26 @@ final class PassPart {
                 now.format(Unit.MILLIMETRE),
                 Wording.of("desk.bindery.mm-help"),
                 text -> take(with.apply(Length.parse(text, Unit.MILLIMETRE))));
+    }
+
+    /** Beside its place, to one side or the other. */
+    private void off(Slip slip, String what, double now, java.util.function.DoubleFunction<PrinterTraits> with) {
+        slip.field(
+                Wording.of("desk.bindery." + what),
+                "bindery-" + what,
+                Numeral.fixed(now, 1) + " mm",
+                Wording.of("desk.bindery.off-help"),
+                text -> {
+                    String number = text.replace("mm", "")
+                            .replace(',', '.')
+                            .replace('−', '-')
+                            .strip();
+                    try {
+                        take(with.apply(Double.parseDouble(number)));
+                    } catch (NumberFormatException e) {
+                        throw Trouble.because(e, "desk.bindery.no-number", text);
+                    }
+                });
     }
 
     private void take(PrinterTraits now) {

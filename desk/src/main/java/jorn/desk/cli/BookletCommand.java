@@ -18,8 +18,9 @@ import jorn.impose.Fitting;
 import jorn.impose.FoldKind;
 import jorn.impose.HandMark;
 import jorn.impose.HandMarks;
-import jorn.impose.NestLimit;
+import jorn.impose.LayoutWords;
 import jorn.impose.PressSheet;
+import jorn.impose.Punch;
 import jorn.impose.Scheme;
 import jorn.impose.Seat;
 import jorn.impose.SheetLayout;
@@ -27,10 +28,11 @@ import jorn.impose.SheetSpec;
 import jorn.impose.Unprinted;
 import jorn.json.Json;
 import jorn.measure.Length;
-import jorn.measure.Numeral;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
+import jorn.press.BindingEdge;
+import jorn.press.HolePattern;
 import jorn.print.bindery.InkFinder;
 import jorn.print.bindery.PageBoxes;
 import jorn.print.bindery.PdfImposer;
@@ -39,7 +41,6 @@ import jorn.print.bindery.PdfImposer.SheetSides;
 import jorn.print.bindery.PdfSource;
 import jorn.print.export.Authorship;
 import jorn.print.export.Progress;
-import jorn.say.Wording;
 import jorn.store.SafeFile;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -123,6 +124,12 @@ final class BookletCommand implements Callable<Integer> {
     @Option(names = "--marks", paramLabel = "M", split = ",", description = "${bundle:cli.booklet.marks}")
     private List<String> marks = List.of();
 
+    @Option(names = "--holes", paramLabel = "ID", description = "${bundle:cli.booklet.holes}")
+    private @Nullable String holes;
+
+    @Option(names = "--edge", paramLabel = "left|right|head", description = "${bundle:cli.booklet.edge}")
+    private String edge = "left";
+
     @Option(names = "--passes", paramLabel = "long|short", description = "${bundle:cli.booklet.passes}")
     private @Nullable String passes;
 
@@ -151,7 +158,7 @@ final class BookletCommand implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         PageBoxes boxes = cropWhite ? PageBoxes.inked(source, new InkFinder(source)) : PageBoxes.whole(source);
         SheetLayout layout = SheetLayout.of(scheme(), source.count(), blankPlace(), paper(), boxes.largest());
-        tell(layout);
+        LayoutWords.cautions(layout).forEach(spec.commandLine().getErr()::println);
         if (plan) {
             tellPlan(layout, out);
         }
@@ -256,29 +263,8 @@ final class BookletCommand implements Callable<Integer> {
         return all;
     }
 
-    /** What hands should know before they print. */
-    private void tell(SheetLayout layout) {
-        PrintWriter err = spec.commandLine().getErr();
-        FoldKind kind = layout.imposition().scheme().kind();
-        Length thick = layout.spec().caliper().points() > 0 ? layout.spec().caliper() : NestLimit.ORDINARY;
-        NestLimit limit = new NestLimit(layout.imposition().deepest(), thick);
-        if (kind.isNested() && !limit.isBorne()) {
-            err.println(Wording.of(
-                    "cli.booklet.too-thick",
-                    layout.imposition().deepest(),
-                    limit.thickness().format(Unit.MILLIMETRE),
-                    limit.most(),
-                    limit.signature()));
-        }
-        if (layout.spec().fitting() == Fitting.STRETCH) {
-            err.println(Wording.of(
-                    "cli.booklet.stretched",
-                    Numeral.fixed(100 * layout.scale(), 1),
-                    Numeral.fixed(100 * layout.scaleDown(), 1)));
-        }
-        if (layout.cutAway() > 0.001) {
-            err.println(Wording.of("cli.booklet.cut-away", Numeral.fixed(100 * layout.cutAway(), 1)));
-        }
+    private Optional<Punch> punch() {
+        return Optional.ofNullable(holes).map(id -> new Punch(HolePattern.of(id), BindingEdge.of(edge)));
     }
 
     private void tellPlan(SheetLayout layout, PrintWriter out) {
@@ -297,26 +283,14 @@ final class BookletCommand implements Callable<Integer> {
             out.println(new String(Json.write(all), StandardCharsets.UTF_8));
             return;
         }
-        out.println(Wording.of(
-                "cli.booklet.sheets",
-                all.size(),
-                layout.imposition().blanks(),
-                Numeral.fixed(100 * layout.scale(), 1),
-                Numeral.fixed(100 * (1 - layout.covered()), 0)));
-        if (layout.spec().caliper().points() > 0 && layout.imposition().deepest() > 1) {
-            out.println(Wording.of(
-                    "cli.booklet.creep",
-                    new NestLimit(layout.imposition().deepest(), layout.spec().caliper())
-                            .creep()
-                            .format(Unit.MILLIMETRE)));
-        }
+        out.println(LayoutWords.figures(layout));
         for (Map<String, Object> each : all) {
             out.println(each.get("sheet") + "\t" + each.get("front") + "\t" + each.get("back"));
         }
     }
 
     private List<Path> write(PdfSource source, SheetLayout layout, PageBoxes boxes, Path target) {
-        PdfImposer imposer = new PdfImposer(source, layout, new HandMarks(layout, wantedMarks()), boxes);
+        PdfImposer imposer = new PdfImposer(source, layout, new HandMarks(layout, wantedMarks(), punch()), boxes);
         Map<Path, Pass> files = new LinkedHashMap<>();
         if (passes == null) {
             files.put(target, Pass.DUPLEX);

@@ -7,10 +7,12 @@ import jorn.art.Picture;
 import jorn.block.picture.PictureBlock.Fit;
 import jorn.book.Book;
 import jorn.book.PhotoRuns;
+import jorn.makeup.Paginator;
 import jorn.photo.PhotoItem;
 import jorn.print.picture.PhotoIntake;
 import jorn.print.picture.PhotoIntake.Photos;
 import jorn.print.picture.PhotoIntake.TakenPhoto;
+import jorn.say.Wording;
 import picocli.CommandLine.Option;
 
 /** How a folder of photographs becomes a booklet. */
@@ -35,6 +37,11 @@ final class PhotoOptions {
                 .map(p -> new PhotoItem(p.picture().id(), noCaptions ? "" : p.caption()))
                 .toList();
         List<Picture> pictures = read.all().stream().map(TakenPhoto::picture).toList();
-        return PhotoRuns.taking(book, items, pictures, each, filled ? Fit.FILL : Fit.WHOLE);
+        Book booklet = PhotoRuns.taking(book, items, pictures, each, filled ? Fit.FILL : Fit.WHOLE);
+        int bare = Paginator.of(booklet).blanksAdded();
+        if (bare > 0) {
+            err.println(Wording.of("cli.photos.bare", bare, bare * each));
+        }
+        return booklet;
     }
 }

@@ -107,6 +107,10 @@ final class PhotoPageSlip extends Slip {
                     () -> desk.change("photos", b -> PhotoRuns.laid(b, run, each, fit))));
         }
         words(Wording.of("desk.photo.each"), words);
+        int bare = desk.state().get().pagination().blanksAdded();
+        if (bare > 0) {
+            say(Wording.of("desk.photo.bare", bare, bare * now.each()));
+        }
         words(
                 Wording.of("desk.photo.all"),
                 List.of(

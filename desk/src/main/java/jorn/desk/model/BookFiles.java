@@ -5,9 +5,10 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Executor;
-import java.util.function.BiConsumer;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.util.Duration;
@@ -243,12 +244,21 @@ public final class BookFiles {
                 e -> desk.tell(Mishap.told(e)));
     }
 
-    /** Reads in steps, see {@link #fetch}; how far it is stands in the window, with a word that stops it. */
-    public <T> void fetchInSteps(Function<BiConsumer<Message, Notice.Choice>, T> work, Consumer<T> then) {
+    /**
+     * Does something in steps, see {@link #fetch}; how far it is stands in the window, with a word that stops it.
+     *
+     * @param work tells of each step, and hears whether to go on
+     */
+    public <T> void fetchInSteps(Function<Predicate<Message>, T> work, Consumer<T> then) {
+        AtomicBoolean stopped = new AtomicBoolean();
+        Notice.Choice stop = choice("stop-work", "desk.puzzles.stop", () -> stopped.set(true));
         fetch(
                 () -> {
                     try {
-                        return work.apply((how, stop) -> later.execute(() -> desk.progress(how, stop)));
+                        return work.apply(how -> {
+                            later.execute(() -> desk.progress(how, stop));
+                            return !stopped.get();
+                        });
                     } finally {
                         later.execute(desk::endProgress);
                     }

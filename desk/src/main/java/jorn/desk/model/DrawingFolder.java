@@ -2,7 +2,7 @@ package jorn.desk.model;
 
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Predicate;
 import jorn.art.Picture;
 import jorn.block.picture.PictureBlock.Fit;
 import jorn.book.PatternRuns;
@@ -10,9 +10,9 @@ import jorn.book.PhotoRuns;
 import jorn.photo.PhotoItem;
 import jorn.print.picture.DrawingIntake;
 import jorn.print.picture.DrawingIntake.Folder;
+import jorn.print.picture.DrawingIntake.Steps;
 import jorn.print.picture.PhotoIntake;
 import jorn.say.Message;
-import jorn.say.Wording;
 import jorn.scan.Cleaning;
 
 /** Takes a folder of drawings into the book on the desk, one to a page; tells how far it is, and can be stopped. */
@@ -33,40 +33,27 @@ public final class DrawingFolder {
             photographs(folder);
             return;
         }
-        AtomicBoolean stopped = new AtomicBoolean();
-        Notice.Choice stop =
-                new Notice.Choice("stop-drawings", Wording.of("desk.puzzles.stop"), () -> stopped.set(true));
-        files.fetchInSteps(
-                report -> DrawingIntake.folder(folder, how, (name, number, of) -> {
-                    report.accept(Message.of("desk.art.reading", number, of, name), stop);
-                    return !stopped.get();
-                }),
-                read -> place(read, how));
+        files.fetchInSteps(report -> DrawingIntake.folder(folder, how, steps(report)), read -> place(read, how));
+    }
+
+    private static Steps steps(Predicate<Message> report) {
+        return (name, number, of) -> report.test(Message.of("desk.art.reading", number, of, name));
     }
 
     private void photographs(Path folder) {
-        AtomicBoolean stopped = new AtomicBoolean();
-        Notice.Choice stop =
-                new Notice.Choice("stop-drawings", Wording.of("desk.puzzles.stop"), () -> stopped.set(true));
-        files.fetchInSteps(
-                report -> PhotoIntake.folder(folder, false, (name, number, of) -> {
-                    report.accept(Message.of("desk.art.reading", number, of, name), stop);
-                    return !stopped.get();
-                }),
-                read -> {
-                    if (read.stopped()) {
-                        desk.say("desk.art.stopped");
-                        return;
-                    }
-                    List<PhotoItem> items = read.all().stream()
-                            .map(p -> new PhotoItem(p.picture().id(), p.caption()))
-                            .toList();
-                    List<Picture> pictures = read.all().stream()
-                            .map(PhotoIntake.TakenPhoto::picture)
-                            .toList();
-                    desk.change("art", b -> PhotoRuns.taking(b, items, pictures, 1, Fit.WHOLE));
-                    told(items.size(), read.left());
-                });
+        files.fetchInSteps(report -> PhotoIntake.folder(folder, false, steps(report)), read -> {
+            if (read.stopped()) {
+                desk.say("desk.art.stopped");
+                return;
+            }
+            List<PhotoItem> items = read.all().stream()
+                    .map(p -> new PhotoItem(p.picture().id(), p.caption()))
+                    .toList();
+            List<Picture> pictures =
+                    read.all().stream().map(PhotoIntake.TakenPhoto::picture).toList();
+            desk.change("art", b -> PhotoRuns.taking(b, items, pictures, 1, Fit.WHOLE));
+            told(items.size(), read.left());
+        });
     }
 
     private void place(Folder read, Cleaning how) {

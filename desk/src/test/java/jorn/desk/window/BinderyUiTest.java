@@ -135,9 +135,9 @@ class BinderyUiTest extends WindowTest {
         press("#bindery-face-up");
         assertTrue(text("#bindery-turn").contains("turn it over"));
         retype("#bindery-rim-left", "4");
-        retype("#bindery-shift-right", "1.5 mm");
+        retype("#bindery-shift-right", "-1.5 mm");
         assertEquals(4, desk.settings().printer().rim().left().in(jorn.measure.Unit.MILLIMETRE), 1e-4);
-        assertEquals(1.5, desk.settings().printer().right().in(jorn.measure.Unit.MILLIMETRE), 1e-4);
+        assertEquals(-1.5, desk.settings().printer().right(), 1e-9);
         press("#bindery-leaf");
         waitForNotice("test leaf");
         assertEquals(2, pages(folder.resolve("out").resolve("test-leaf.pdf")));
