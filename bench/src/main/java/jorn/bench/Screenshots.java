@@ -95,8 +95,6 @@ final class Screenshots {
                 if (bench == BenchName.MAKEUP) {
                     ahead.add(new Shot("", this::planner, 900));
                     ahead.add(new Shot("makeup-planner", this::choosePart, 900));
-                    ahead.add(new Shot("makeup-run", () -> press("#subject-run"), 700));
-                    ahead.add(new Shot("", () -> press("#subject-page"), 100));
                     ahead.add(new Shot("makeup-designs", () -> press("#makeup-designs"), 3500));
                     ahead.add(new Shot("", () -> press("#makeup-designs"), 100));
                     ahead.add(new Shot("makeup-styles", () -> press("#makeup-style"), 3000));
@@ -107,12 +105,8 @@ final class Screenshots {
                     ahead.add(new Shot("", this::pullPlan, 100));
                     ahead.add(new Shot("", this::puzzles, 100));
                     ahead.add(new Shot("makeup-puzzles", () -> press("#subject-page"), 3500));
-                    ahead.add(new Shot("makeup-puzzle-run", () -> press("#subject-run"), 1500));
-                    ahead.add(new Shot("", () -> press("#subject-page"), 100));
                     ahead.add(new Shot("", this::patterns, 100));
                     ahead.add(new Shot("makeup-patterns", () -> press("#subject-page"), 9000));
-                    ahead.add(new Shot("makeup-pattern-run", () -> press("#subject-run"), 1500));
-                    ahead.add(new Shot("", () -> press("#subject-page"), 100));
                     ahead.add(new Shot("", this::hiveNotes, 100));
                 }
                 if (bench == BenchName.COVER) {
@@ -121,6 +115,9 @@ final class Screenshots {
                     ahead.add(new Shot("", () -> hold(""), 100));
                 }
                 if (bench == BenchName.DESPATCH) {
+                    ahead.add(new Shot("", this::zine, 700));
+                    ahead.add(new Shot("despatch-bindery", () -> press("#parcel-printer"), 9000));
+                    ahead.add(new Shot("", () -> press("#parcel-press"), 100));
                     ahead.add(new Shot("", this::saveThrice, 700));
                     ahead.add(new Shot("", () -> press("#earlier-versions"), 900));
                     ahead.add(new Shot("versions", () -> press("#version-2"), 1200));
@@ -167,6 +164,10 @@ final class Screenshots {
         private void planner() {
             opened.desk().lay(DemoBooks.all().get(1), Optional.empty());
             opened.desk().page().set(13);
+        }
+
+        private void zine() {
+            opened.desk().lay(DemoBooks.all().get(6), Optional.empty());
         }
 
         private void puzzles() {

@@ -82,11 +82,8 @@ final class StackView extends VBox {
     }
 
     private static List<String> stepsOf(FoldKind kind) {
-        if (kind == FoldKind.LOOSE) {
+        if (kind == FoldKind.LOOSE || kind == FoldKind.ONE_CUT) {
             return List.of("fed");
-        }
-        if (kind == FoldKind.ONE_CUT) {
-            return List.of("fed", "folded");
         }
         return kind.isCut() ? List.of("fed", "cut", "piled") : List.of("fed", "folded", "nested", "bound", "opened");
     }

@@ -9,7 +9,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.CancellationException;
 import jorn.art.Box;
@@ -199,19 +198,26 @@ public final class PdfImposer {
     }
 
     private static void rectangle(StringBuilder out, Box b) {
-        out.append(String.format(Locale.ROOT, "%.4f %.4f %.4f %.4f re W n\n", b.x(), b.y(), b.width(), b.height()));
+        for (double each : new double[] {b.x(), b.y(), b.width(), b.height()}) {
+            out.append(Numbers.text(each, 4)).append(' ');
+        }
+        out.append("re W n\n");
     }
 
     private static void matrix(StringBuilder out, Turn t) {
-        out.append(String.format(
-                Locale.ROOT, "%.7f %.7f %.7f %.7f %.4f %.4f cm\n", t.a(), t.b(), t.c(), t.d(), t.e(), t.f()));
+        for (double each : new double[] {t.a(), t.b(), t.c(), t.d()}) {
+            out.append(Numbers.text(each, 7)).append(' ');
+        }
+        out.append(Numbers.text(t.e(), 4))
+                .append(' ')
+                .append(Numbers.text(t.f(), 4))
+                .append(" cm\n");
     }
 
     /** A page as a form: what draws it, and with what (ISO 32000-1, 8.10). */
     private int form(int number, ObjectWriter to) throws IOException {
         SourcePage page = source.page(number);
         COSDictionary form = new COSDictionary();
-        form.setItem(COSName.TYPE, COSName.XOBJECT);
         form.setItem(COSName.SUBTYPE, COSName.FORM);
         float[] s = page.seen();
         form.setItem(COSName.BBOX, Numbers.of(s[0], s[1], s[2], s[3]));
