@@ -103,13 +103,14 @@ public final class PdfImposer {
             to.leaveOut(source.page(n).dictionary());
         }
         Map<Integer, Integer> forms = new HashMap<>();
+        Map<List<Float>, Ref> sizes = new HashMap<>();
         int root = to.fresh();
         COSArray kids = new COSArray();
         for (int i = 0; i < sides.size(); i++) {
             if (!progress.at(i, sides.size(), source.name())) {
                 throw new CancellationException();
             }
-            kids.add(sheet(sides.get(i), pass, root, forms, to));
+            kids.add(sheet(sides.get(i), pass, root, forms, sizes, to));
         }
         to.drain();
         COSDictionary tree = new COSDictionary();
@@ -135,7 +136,9 @@ public final class PdfImposer {
         to.finish(own, 0);
     }
 
-    private Ref sheet(Side side, Pass pass, int root, Map<Integer, Integer> forms, ObjectWriter to) throws IOException {
+    private Ref sheet(
+            Side side, Pass pass, int root, Map<Integer, Integer> forms, Map<List<Float>, Ref> sizes, ObjectWriter to)
+            throws IOException {
         Box sheet = layout.sheet();
         COSDictionary things = new COSDictionary();
         StringBuilder out = new StringBuilder();
@@ -149,7 +152,7 @@ public final class PdfImposer {
             int number = each.seat().page();
             Integer form = forms.get(number);
             if (form == null) {
-                form = form(number, to);
+                form = form(number, sizes, to);
                 forms.put(number, form);
             }
             COSName name = COSName.getPDFName("P" + number);
@@ -206,21 +209,28 @@ public final class PdfImposer {
 
     private static void matrix(StringBuilder out, Turn t) {
         for (double each : new double[] {t.a(), t.b(), t.c(), t.d()}) {
-            out.append(Numbers.text(each, 7)).append(' ');
+            out.append(Numbers.text(each, 6)).append(' ');
         }
-        out.append(Numbers.text(t.e(), 4))
+        out.append(Numbers.text(t.e(), 3))
                 .append(' ')
-                .append(Numbers.text(t.f(), 4))
+                .append(Numbers.text(t.f(), 3))
                 .append(" cm\n");
     }
 
     /** A page as a form: what draws it, and with what (ISO 32000-1, 8.10). */
-    private int form(int number, ObjectWriter to) throws IOException {
+    private int form(int number, Map<List<Float>, Ref> sizes, ObjectWriter to) throws IOException {
         SourcePage page = source.page(number);
         COSDictionary form = new COSDictionary();
         form.setItem(COSName.SUBTYPE, COSName.FORM);
         float[] s = page.seen();
-        form.setItem(COSName.BBOX, Numbers.of(s[0], s[1], s[2], s[3]));
+        // Pages are mostly of one size, which is written once.
+        List<Float> box = List.of(s[0], s[1], s[2], s[3]);
+        Ref known = sizes.get(box);
+        if (known == null) {
+            known = to.add(Numbers.of(s[0], s[1], s[2], s[3]));
+            sizes.put(box, known);
+        }
+        form.setItem(COSName.BBOX, known);
         COSBase resources = page.item(COSName.RESOURCES);
         form.setItem(COSName.RESOURCES, resources == null ? new COSDictionary() : resources);
         COSBase group = page.dictionary().getItem(GROUP);
