@@ -41,6 +41,12 @@ public record Picture(
         this(id, name, width, height, file, PictureCredit.UNKNOWN);
     }
 
+    /** Its name without the ending of its file. */
+    @JsonIgnore
+    public String bareName() {
+        return name.replaceFirst("\\.[A-Za-z]{3,4}$", "");
+    }
+
     /** The same with what is known of its source. */
     public Picture withCredit(PictureCredit other) {
         return new Picture(id, name, width, height, file, other);

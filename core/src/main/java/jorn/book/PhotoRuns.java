@@ -68,10 +68,20 @@ public final class PhotoRuns {
         return book.withRun(index, r -> r.withSource(pages));
     }
 
-    /** The same book with more or fewer photographs to a page of a run, filled or whole. */
-    public static Book laid(Book book, int index, int each, Fit fit) {
+    /** The same book with more or fewer photographs to a page of a run, which stand whole or fill their places as before. */
+    public static Book laid(Book book, int index, int each) {
         return book.withRun(
-                index, r -> of(r).map(p -> run(p.withEach(each), fit).withStart(r.start()))
+                index, r -> of(r).map(p -> run(p.withEach(each), fit(r)).withStart(r.start()))
                         .orElse(r));
+    }
+
+    /** How the photographs of a run take their places. */
+    public static Fit fit(Run run) {
+        return run.recipe().photoFit().orElse(Fit.WHOLE);
+    }
+
+    /** The same book with the photographs of a run whole, or filling their places, in the sizes that they have. */
+    public static Book fitted(Book book, int index, Fit fit) {
+        return book.withRun(index, r -> r.withRecipe(r.recipe().withPhotoFit(fit)));
     }
 }

@@ -6,6 +6,8 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import jorn.block.paper.RuledLines;
 import jorn.block.paper.Ruling;
+import jorn.block.picture.PhotoBlock;
+import jorn.block.picture.PictureBlock;
 import jorn.json.Required;
 import jorn.layout.Node;
 
@@ -47,6 +49,20 @@ public record Recipe(@Required String id, @Required String name, @Required Node 
                 .filter(RuledLines.class::isInstance)
                 .map(n -> ((RuledLines) n).ruling())
                 .findFirst();
+    }
+
+    /** How the first photograph in the recipe takes its place, if it has any. */
+    @JsonIgnore
+    public Optional<PictureBlock.Fit> photoFit() {
+        return nodes(root)
+                .filter(PhotoBlock.class::isInstance)
+                .map(n -> ((PhotoBlock) n).fit())
+                .findFirst();
+    }
+
+    /** The same recipe with all its photographs whole, or filling their places. */
+    public Recipe withPhotoFit(PictureBlock.Fit fit) {
+        return map(n -> n instanceof PhotoBlock p ? new PhotoBlock(p.place(), fit) : n);
     }
 
     /** The same recipe with all its lines ruled so. */

@@ -106,7 +106,9 @@ class PhotoPagesTest {
         assertEquals(run, run(more));
         assertEquals(4, PhotoRuns.of(more.runs().get(run)).orElseThrow().items().size());
         assertEquals(1, PhotoRuns.of(more.runs().get(run)).orElseThrow().each(), "those that are there say how many");
-        Book four = PhotoRuns.laid(more, run, 4, Fit.FILL);
+        Book four = PhotoRuns.fitted(PhotoRuns.laid(more, run, 4), run, Fit.FILL);
+        assertEquals(Fit.FILL, PhotoRuns.fit(four.runs().get(run)));
+        assertEquals(Fit.FILL, PhotoRuns.fit(PhotoRuns.laid(four, run, 2).runs().get(run)), "it stays so");
         assertEquals(1, sheets(Edition.of(four)).size());
         byte[] written = Json.write(PhotoRuns.of(four.runs().get(run)).orElseThrow());
         assertEquals(

@@ -324,6 +324,7 @@ class HouseTest {
         room(
                 "desk.bindery",
                 "art",
+                "content",
                 "book",
                 "desk.model",
                 "desk.view",

@@ -55,7 +55,7 @@ public record PictureCredits(
                     parts.add(each);
                 }
             }
-            String line = p.name().replaceFirst("\\.[A-Za-z]{3,4}$", "") + ": " + String.join(", ", parts);
+            String line = p.bareName() + ": " + String.join(", ", parts);
             if (!parts.isEmpty() && !all.contains(line)) {
                 all.add(line);
             }

@@ -14,6 +14,7 @@ import jorn.impose.Punch;
 import jorn.impose.Scheme;
 import jorn.impose.SheetSpec;
 import jorn.measure.Length;
+import jorn.measure.Numeral;
 import jorn.measure.PaperSize;
 import jorn.measure.Size;
 import jorn.measure.Unit;
@@ -26,6 +27,9 @@ final class BindSlip extends Slip {
     private static final List<PaperSize> SHEETS =
             List.of(PaperSize.A4, PaperSize.LETTER, PaperSize.A3, PaperSize.TABLOID);
 
+    /** What is too many is refused by whoever knows why. */
+    private static final int MOST_TYPED = 100_000;
+
     private final BinderyWork work;
 
     BindSlip(BinderyWork work) {
@@ -36,13 +40,13 @@ final class BindSlip extends Slip {
         fold();
         fit();
         marks();
-        if (!work.scheme().kind().isNested() && work.scheme().kind() != FoldKind.ONE_CUT) {
+        if (!work.how().scheme().kind().isNested() && work.how().scheme().kind() != FoldKind.ONE_CUT) {
             holes();
         }
     }
 
     private void sheet() {
-        SheetSpec spec = work.spec();
+        SheetSpec spec = work.how().spec();
         List<Button> words = new ArrayList<>();
         for (PaperSize each : SHEETS) {
             words.add(word(
@@ -78,7 +82,7 @@ final class BindSlip extends Slip {
     }
 
     private void fold() {
-        Scheme now = work.scheme();
+        Scheme now = work.how().scheme();
         words(
                 Wording.of("desk.bindery.fold"),
                 choices(
@@ -94,7 +98,10 @@ final class BindSlip extends Slip {
                     "bindery-count",
                     Integer.toString(now.count()),
                     Wording.of("desk.bindery.sheets-each-help"),
-                    text -> work.fold(new Scheme(now.kind(), number(text), now.rightToLeft())));
+                    text -> work.fold(new Scheme(
+                            now.kind(),
+                            Numeral.count(text, Wording.of("desk.bindery.sheets-each"), 0, MOST_TYPED),
+                            now.rightToLeft())));
         } else if (now.kind() == FoldKind.UP || now.kind() == FoldKind.REPEAT) {
             List<Button> words = new ArrayList<>();
             for (int up : Scheme.UPS) {
@@ -110,7 +117,7 @@ final class BindSlip extends Slip {
                     "desk.bindery.gap",
                     "desk.bindery.gap-help",
                     "bindery-gap",
-                    work.spec().gap(),
+                    work.how().spec().gap(),
                     l -> work.change(s -> s.withGap(l)));
         }
         toggle(
@@ -123,37 +130,33 @@ final class BindSlip extends Slip {
                 Wording.of("desk.bindery.blanks-end"),
                 "bindery-blanks-end",
                 Wording.of("desk.bindery.blanks-help"),
-                work.blanks().equals(BlankPlace.AT_END),
+                work.how().blanks().equals(BlankPlace.AT_END),
                 () -> work.blanks(BlankPlace.AT_END)));
         places.add(word(
                 Wording.of("desk.bindery.blanks-before-last"),
                 "bindery-blanks-before-last",
                 Wording.of("desk.bindery.blanks-help"),
-                work.blanks().equals(BlankPlace.BEFORE_LAST),
+                work.how().blanks().equals(BlankPlace.BEFORE_LAST),
                 () -> work.blanks(BlankPlace.BEFORE_LAST)));
         words(Wording.of("desk.bindery.blanks"), places);
-        Optional<Integer> behind =
-                work.blanks().equals(BlankPlace.AT_END) || work.blanks().equals(BlankPlace.BEFORE_LAST)
-                        ? Optional.empty()
-                        : Optional.of(work.blanks().after());
+        Optional<Integer> behind = work.how().blanks().equals(BlankPlace.AT_END)
+                        || work.how().blanks().equals(BlankPlace.BEFORE_LAST)
+                ? Optional.empty()
+                : Optional.of(work.how().blanks().after());
         field(
                 Wording.of("desk.bindery.blanks-behind"),
                 "bindery-blanks",
                 behind.map(String::valueOf).orElse(""),
                 Wording.of("desk.bindery.blanks-behind-help"),
-                text -> work.blanks(text.isBlank() ? BlankPlace.AT_END : BlankPlace.behind(number(text))));
-    }
-
-    private static int number(String text) {
-        try {
-            return Integer.parseInt(text.strip());
-        } catch (NumberFormatException e) {
-            throw jorn.measure.Trouble.because(e, "desk.bindery.no-number", text);
-        }
+                text -> work.blanks(
+                        text.isBlank()
+                                ? BlankPlace.AT_END
+                                : BlankPlace.behind(
+                                        Numeral.count(text, Wording.of("desk.bindery.blanks"), 0, MOST_TYPED))));
     }
 
     private void fit() {
-        SheetSpec spec = work.spec();
+        SheetSpec spec = work.how().spec();
         words(
                 Wording.of("desk.bindery.fit"),
                 choices(
@@ -168,7 +171,11 @@ final class BindSlip extends Slip {
                 "bindery-at-fold",
                 spec.atFold(),
                 () -> work.change(s -> s.withAtFold(!s.atFold())));
-        toggle(Wording.of("desk.bindery.crop-white"), "bindery-crop-white", work.cropWhite(), work::toggleCrop);
+        toggle(
+                Wording.of("desk.bindery.crop-white"),
+                "bindery-crop-white",
+                work.how().cropWhite(),
+                work::toggleCrop);
         toggle(
                 Wording.of("desk.bindery.inside"),
                 "bindery-inside",
@@ -193,7 +200,7 @@ final class BindSlip extends Slip {
     private void holes() {
         Optional<Punch> now = work.punch();
         BindingEdge edge =
-                now.map(Punch::edge).orElse(work.scheme().rightToLeft() ? BindingEdge.RIGHT : BindingEdge.LEFT);
+                now.map(Punch::edge).orElse(work.how().scheme().rightToLeft() ? BindingEdge.RIGHT : BindingEdge.LEFT);
         List<Button> words = new ArrayList<>();
         words.add(word(
                 Wording.of("desk.bindery.no-holes"),

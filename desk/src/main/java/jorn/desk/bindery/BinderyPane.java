@@ -29,6 +29,7 @@ final class BinderyPane extends VBox {
     private final Label caution = Labels.wrapped("", "thread");
     private final Label hands = Labels.wrapped("", "soft");
     private final VBox slips = new VBox();
+    private String shownFor = "";
 
     BinderyPane(Desk desk, BookFiles files, BinderyWork work, Supplier<Path> folder) {
         super(8);
@@ -47,6 +48,7 @@ final class BinderyPane extends VBox {
         slips.setMaxWidth(290);
         getChildren().addAll(from, new HBox(18, slips, right));
         work.setOnChange(this::refresh);
+        work.setOnPainted(stack::draw);
         setOnDragOver(e -> {
             if (e.getDragboard().hasFiles()) {
                 e.acceptTransferModes(TransferMode.COPY);
@@ -73,11 +75,9 @@ final class BinderyPane extends VBox {
     }
 
     private String state() {
-        return work.scheme() + "/" + work.spec() + "/" + work.marks() + "/" + work.cropWhite() + "/" + work.punch()
-                + "/" + work.blanks() + "/" + work.desk().unit().get();
+        return work.how() + "/" + work.marks() + "/" + work.punch() + "/"
+                + work.desk().unit().get();
     }
-
-    private String shownFor = "";
 
     private void refresh() {
         Optional<Loaded> now = work.loaded();

@@ -1,17 +1,16 @@
 package jorn.desk.bindery;
 
-import java.awt.image.BufferedImage;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;
-import java.util.HashMap;
 import java.util.HashSet;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
+import jorn.content.Memo;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Hands;
 import jorn.desk.model.Mishap;
@@ -27,7 +26,6 @@ import jorn.impose.Scheme;
 import jorn.impose.SheetLayout;
 import jorn.impose.SheetSpec;
 import jorn.measure.PaperSize;
-import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.print.bindery.BookPages;
 import jorn.print.bindery.InkFinder;
@@ -40,71 +38,70 @@ import org.jspecify.annotations.Nullable;
 /** What is bound, how, and what follows from it; read and laid beside the interface thread, all else used on it. */
 public final class BinderyWork {
     private static final int PICTURE = 150;
+    private static final int PICTURES_KEPT = 300;
 
     private final Desk desk;
     private final Hands hands = new Hands("bindery", Platform::runLater);
-    private final Map<Integer, Image> pictures = new HashMap<>();
+    private final EnumSet<HandMark> marks = EnumSet.noneOf(HandMark.class);
     private final Set<Integer> asked = new HashSet<>();
+    private Memo<Integer, Image> pictures = new Memo<>(PICTURES_KEPT);
     private Runnable changed = () -> {};
+    private Runnable painted = () -> {};
     private Optional<Path> file = Optional.empty();
+    private Optional<Punch> punch = Optional.empty();
     private @Nullable Edition shownOf;
     private @Nullable Loaded loaded;
-    private Scheme scheme = Scheme.of(FoldKind.NEST);
-    private SheetSpec spec;
-    private BlankPlace blanks = BlankPlace.AT_END;
-    private boolean cropWhite;
-    private final EnumSet<HandMark> marks = EnumSet.noneOf(HandMark.class);
-    private Optional<Punch> punch = Optional.empty();
-    private int wish;
+    private Decisions how;
+    private int reads;
+    private boolean reading;
 
     /**
-     * What was read, and how it is laid.
+     * What is decided before pages can be laid.
      *
-     * @param temporary whether the file was written to be bound, and goes when it is let go
+     * @param cropWhite whether white margins are left out
      */
-    record Loaded(PdfSource source, Path path, boolean temporary, PageBoxes boxes, SheetLayout layout) {}
+    record Decisions(Scheme scheme, SheetSpec spec, BlankPlace blanks, boolean cropWhite) {}
+
+    /** What was read, and how it is laid. */
+    record Loaded(PdfSource source, InkFinder ink, Decisions how, PageBoxes boxes, SheetLayout layout) {
+        static Loaded of(PdfSource source, InkFinder ink, Decisions how) {
+            PageBoxes boxes = how.cropWhite() ? PageBoxes.inked(source, ink) : PageBoxes.whole(source);
+            SheetLayout layout =
+                    SheetLayout.of(how.scheme(), source.count(), how.blanks(), how.spec(), boxes.largest());
+            return new Loaded(source, ink, how, boxes, layout);
+        }
+    }
 
     BinderyWork(Desk desk) {
         this.desk = desk;
-        boolean inches = desk.unit().get() == Unit.INCH;
-        spec = SheetSpec.of((inches ? PaperSize.LETTER : PaperSize.A4).size());
+        PaperSize customary = desk.unit().get() == Unit.INCH ? PaperSize.LETTER : PaperSize.A4;
+        how = new Decisions(Scheme.of(FoldKind.NEST), SheetSpec.of(customary.size()), BlankPlace.AT_END, false);
     }
 
     Desk desk() {
         return desk;
     }
 
+    /** Who hears of other decisions and pages. */
     void setOnChange(Runnable listener) {
         changed = listener;
     }
 
-    Scheme scheme() {
-        return scheme;
+    /** Who hears that one more page is painted. */
+    void setOnPainted(Runnable listener) {
+        painted = listener;
     }
 
-    SheetSpec spec() {
-        return spec;
-    }
-
-    boolean cropWhite() {
-        return cropWhite;
+    Decisions how() {
+        return how;
     }
 
     Set<HandMark> marks() {
         return marks;
     }
 
-    BlankPlace blanks() {
-        return blanks;
-    }
-
     Optional<Punch> punch() {
         return punch;
-    }
-
-    void punch(Optional<Punch> holes) {
-        punch = holes;
-        changed.run();
     }
 
     PrinterTraits traits() {
@@ -121,24 +118,25 @@ public final class BinderyWork {
         return file;
     }
 
-    void change(UnaryOperator<SheetSpec> how) {
-        spec = how.apply(spec);
-        relay();
+    void change(UnaryOperator<SheetSpec> change) {
+        decide(new Decisions(how.scheme(), change.apply(how.spec()), how.blanks(), how.cropWhite()));
     }
 
-    void fold(Scheme other) {
-        scheme = other;
-        relay();
+    void fold(Scheme scheme) {
+        decide(new Decisions(scheme, how.spec(), how.blanks(), how.cropWhite()));
     }
 
     void blanks(BlankPlace place) {
-        blanks = place;
-        relay();
+        decide(new Decisions(how.scheme(), how.spec(), place, how.cropWhite()));
     }
 
     void toggleCrop() {
-        cropWhite = !cropWhite;
-        relay();
+        decide(new Decisions(how.scheme(), how.spec(), how.blanks(), !how.cropWhite()));
+    }
+
+    void punch(Optional<Punch> holes) {
+        punch = holes;
+        changed.run();
     }
 
     void toggle(HandMark mark) {
@@ -153,105 +151,109 @@ public final class BinderyWork {
         change(s -> s.withRim(now.rim()));
     }
 
-    /** Binds another file, or the book again. */
-    void take(Optional<Path> other) {
-        file = other;
-        read();
-    }
-
     /** Reads the book where it has changed. */
     void show() {
         Edition now = desk.state().get().edition();
-        if (file.isEmpty() && now != shownOf) {
-            read();
+        if (file.isEmpty() && !reading && now != shownOf) {
+            take(Optional.empty());
         }
     }
 
-    private void read() {
+    /** Binds another file, or the book again; where it cannot be read, what was bound stays. */
+    void take(Optional<Path> from) {
         Edition edition = desk.state().get().edition();
-        shownOf = edition;
-        Optional<Path> from = file;
-        int own = ++wish;
+        if (from.isEmpty()) {
+            shownOf = edition;
+        }
+        Decisions wanted = how;
+        int own = ++reads;
+        reading = true;
         hands.fetch(
                 () -> {
-                    Path path = from.orElseGet(() -> BookPages.write(edition));
-                    PdfSource source;
+                    PdfSource source = from.map(PdfSource::open).orElseGet(() -> BookPages.open(edition));
                     try {
-                        source = PdfSource.open(path);
-                    } catch (Trouble t) {
-                        dropTemporary(path, from.isEmpty());
-                        throw t;
+                        return Loaded.of(source, new InkFinder(source), wanted);
+                    } catch (RuntimeException e) {
+                        source.close();
+                        throw e;
                     }
-                    return laid(source, path, from.isEmpty());
                 },
                 now -> {
-                    if (own == wish) {
-                        letGo();
-                        pictures.clear();
-                        asked.clear();
-                        loaded = now;
-                        now.source().missing().forEach(m -> desk.say("desk.bindery.missing", m.text()));
-                        changed.run();
+                    if (own == reads) {
+                        reading = false;
+                        file = from;
+                        lay(now);
                     } else {
                         close(now);
                     }
                 },
                 e -> {
-                    file = Optional.empty();
+                    if (own == reads) {
+                        reading = false;
+                    }
                     desk.tell(Mishap.told(e));
                     changed.run();
                 });
     }
 
-    private Loaded laid(PdfSource source, Path path, boolean temporary) {
-        PageBoxes boxes = cropWhite ? PageBoxes.inked(source, new InkFinder(source)) : PageBoxes.whole(source);
-        return new Loaded(
-                source, path, temporary, boxes, SheetLayout.of(scheme, source.count(), blanks, spec, boxes.largest()));
+    private void lay(Loaded now) {
+        loaded().ifPresent(this::close);
+        pictures = new Memo<>(PICTURES_KEPT);
+        asked.clear();
+        loaded = now;
+        now.source().missing().forEach(m -> desk.say("desk.bindery.missing", m.text()));
+        changed.run();
+        if (!how.equals(now.how())) {
+            decide(how);
+        }
     }
 
-    /** Lays the same pages otherwise. */
-    private void relay() {
+    /** Lays the same pages so; what is being read is laid so when it has come. */
+    private void decide(Decisions now) {
+        how = now;
+        changed.run();
         Loaded before = loaded;
-        if (before == null) {
+        if (before == null || reading) {
             return;
         }
-        int own = ++wish;
         hands.fetch(
-                () -> laid(before.source(), before.path(), before.temporary()),
-                now -> {
-                    if (own == wish) {
-                        loaded = now;
+                () -> Loaded.of(before.source(), before.ink(), now),
+                laid -> {
+                    if (isBound(before.source()) && now.equals(how)) {
+                        loaded = laid;
                         changed.run();
                     }
                 },
                 e -> {
                     // What cannot be laid so is said; what was decided before stays.
-                    scheme = before.layout().imposition().scheme();
-                    spec = before.layout().spec();
-                    blanks = BlankPlace.AT_END;
+                    how = before.how();
                     desk.tell(Mishap.told(e));
                     changed.run();
                 });
     }
 
+    @SuppressWarnings("ReferenceEquality") // the very same file, opened once, is meant
+    private boolean isBound(PdfSource source) {
+        return loaded != null && loaded.source() == source;
+    }
+
     /** A page, small; nothing until it is painted. */
     Optional<Image> picture(int page) {
+        Optional<Image> known = pictures.find(page);
         Loaded of = loaded;
-        if (of != null && page > 0 && asked.add(page)) {
+        if (known.isEmpty() && of != null && asked.add(page)) {
             hands.fetch(
-                    () -> {
-                        BufferedImage painted = PagePictures.of(of.source(), page, PICTURE);
-                        return Painter.toImage(painted);
-                    },
+                    () -> Painter.toImage(PagePictures.of(of.source(), page, PICTURE)),
                     image -> {
-                        if (loaded != null && loaded.source() == of.source()) {
-                            pictures.put(page, image);
-                            changed.run();
+                        if (isBound(of.source())) {
+                            asked.remove(page);
+                            pictures.of(page, () -> image);
+                            painted.run();
                         }
                     },
                     Mishap::log);
         }
-        return Optional.ofNullable(pictures.get(page));
+        return known;
     }
 
     /** What writes the sheets. */
@@ -260,36 +262,17 @@ public final class BinderyWork {
     }
 
     /** Does something with what is read, beside the interface thread, after what else is being done with it. */
-    <T> void fetch(java.util.concurrent.Callable<T> work, java.util.function.Consumer<T> then) {
+    <T> void fetch(Callable<T> work, Consumer<T> then) {
         hands.fetch(work, then, e -> desk.tell(Mishap.told(e)));
-    }
-
-    private void letGo() {
-        Loaded before = loaded;
-        loaded = null;
-        if (before != null) {
-            close(before);
-        }
     }
 
     private void close(Loaded of) {
         hands.fetch(
                 () -> {
                     of.source().close();
-                    dropTemporary(of.path(), of.temporary());
                     return "";
                 },
                 done -> {},
                 Mishap::log);
-    }
-
-    private static void dropTemporary(Path path, boolean temporary) {
-        if (temporary) {
-            try {
-                Files.deleteIfExists(path);
-            } catch (java.io.IOException e) {
-                Mishap.log(e);
-            }
-        }
     }
 }

@@ -19,7 +19,8 @@ import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.CommitField;
 import jorn.desk.view.Labels;
-import jorn.measure.Trouble;
+import jorn.measure.Numeral;
+import jorn.measure.PaperSize;
 import jorn.measure.Unit;
 import jorn.print.bindery.JoinList;
 import jorn.print.bindery.JoinPart;
@@ -27,12 +28,16 @@ import jorn.print.bindery.Joined;
 import jorn.print.bindery.Joiner;
 import jorn.print.bindery.PdfSource;
 import jorn.print.bindery.Splitter;
+import jorn.print.bindery.Weaver;
+import jorn.print.export.FileNames;
+import jorn.print.export.Progress;
 import jorn.say.Message;
 import jorn.say.Wording;
 
 /** Files in the order in which they are joined, moved by hand; or one file split. Files and folders are dropped here. */
 final class JoinPane extends VBox {
     private static final int MOST_SHOWN = 400;
+    private static final int MOST_TYPED = 1_000_000;
 
     private final Desk desk;
     private final BookFiles files;
@@ -40,6 +45,7 @@ final class JoinPane extends VBox {
     private final Supplier<Path> folder;
     private final List<JoinPart> parts = new ArrayList<>();
     private final VBox list = new VBox(3);
+    private String word = "";
     private boolean equal;
     private int dragged = -1;
 
@@ -86,7 +92,12 @@ final class JoinPane extends VBox {
                         deed("add", "join-add", () -> files.asker().pdfToOpen().ifPresent(this::take)),
                         deed("add-folder", "join-add-folder", () -> files.asker()
                                 .folder(Optional.empty())
-                                .ifPresent(this::take)));
+                                .ifPresent(this::take)),
+                        deed("add-blank", "join-add-blank", () -> {
+                            parts.add(JoinPart.blanks(1));
+                            show();
+                        }),
+                        word());
         FlowPane deeds = new FlowPane(12, 6);
         Button same = Labels.oneOf(Wording.of("desk.join.equal"), Wording.of("desk.join.equal-help"), equal, () -> {
             equal = !equal;
@@ -96,6 +107,12 @@ final class JoinPane extends VBox {
         Button write = deed("write", "join-write", this::join);
         write.setDisable(parts.isEmpty());
         deeds.getChildren().addAll(write, same);
+        if (parts.size() == 2 && parts.stream().allMatch(p -> p.file().isPresent())) {
+            deeds.getChildren()
+                    .addAll(
+                            deed("interleave", "join-interleave", () -> interleave(false)),
+                            deed("interleave-backwards", "join-interleave-backwards", () -> interleave(true)));
+        }
         FlowPane split = new FlowPane(12, 6);
         if (parts.size() == 1 && parts.get(0).file().isPresent()) {
             split.getChildren()
@@ -103,7 +120,8 @@ final class JoinPane extends VBox {
                             Labels.label(Wording.of("desk.join.split"), "soft"),
                             deed("at-bookmarks", "split-bookmarks", () -> split(Splitter::atBookmarks)),
                             deed("odd-even", "split-odd-even", () -> split(Splitter::oddAndEven)),
-                            number());
+                            number(),
+                            deed("unfold", "split-unfold", this::unfold));
         }
         getChildren()
                 .setAll(
@@ -130,7 +148,7 @@ final class JoinPane extends VBox {
                 Wording.of("desk.join.every-help"),
                 text -> {
                     if (!text.isBlank()) {
-                        int pages = pages(text);
+                        int pages = Numeral.count(text, Wording.of("desk.join.pages"), 0, MOST_TYPED);
                         split(s -> Splitter.every(s, pages));
                     }
                 },
@@ -140,19 +158,64 @@ final class JoinPane extends VBox {
         return field;
     }
 
-    private static int pages(String text) {
-        try {
-            return Integer.parseInt(text.strip());
-        } catch (NumberFormatException e) {
-            throw Trouble.because(e, "desk.bindery.no-number", text);
-        }
+    /** Opens those that are locked. */
+    private Node word() {
+        CommitField field = new CommitField(
+                Wording.of("desk.join.word"),
+                "join-word",
+                word,
+                Wording.of("desk.join.word-help"),
+                text -> word = text,
+                t -> t.ifPresent(desk::tell));
+        field.setPromptText(Wording.of("desk.join.word"));
+        field.setPrefColumnCount(18);
+        return field;
+    }
+
+    private Optional<String> opening() {
+        return word.isEmpty() ? Optional.empty() : Optional.of(word);
+    }
+
+    /** Where the new file goes: beside what is there. */
+    private Path target() {
+        Path wanted = folder.get().resolve(Wording.of("desk.join.file") + ".pdf");
+        return Files.exists(wanted) ? FileNames.free(wanted) : wanted;
+    }
+
+    private PdfSource open(int index) {
+        return PdfSource.open(parts.get(index).file().orElseThrow(), opening());
+    }
+
+    private void interleave(boolean backwards) {
+        Path to = target();
+        work.fetch(
+                () -> {
+                    try (PdfSource fronts = open(0);
+                            PdfSource backs = open(1)) {
+                        return Weaver.interleave(fronts, backs, backwards, to);
+                    }
+                },
+                pages -> desk.say("desk.join.woven", pages, to));
+    }
+
+    private void unfold() {
+        Path to = target();
+        work.fetch(
+                () -> {
+                    try (PdfSource sheets = open(0)) {
+                        return Weaver.unfold(sheets, work.how().scheme().rightToLeft(), to);
+                    }
+                },
+                pages -> desk.say("desk.join.woven", pages, to));
     }
 
     private Node row(int index) {
         JoinPart part = parts.get(index);
         var name = Labels.label(
                 (index + 1) + "  "
-                        + part.file().map(f -> String.valueOf(f.getFileName())).orElse(""),
+                        + part.file()
+                                .map(f -> String.valueOf(f.getFileName()))
+                                .orElseGet(() -> Wording.of("desk.join.blank")),
                 "ink");
         name.setMinWidth(240);
         CommitField ranges = new CommitField(
@@ -213,16 +276,10 @@ final class JoinPane extends VBox {
     }
 
     private void join() {
-        Path to = folder.get().resolve(Wording.of("desk.join.file") + ".pdf");
-        Joiner.Manner how = new Joiner.Manner(
-                true,
-                equal
-                        ? Optional.of((desk.unit().get() == Unit.INCH
-                                        ? jorn.measure.PaperSize.LETTER
-                                        : jorn.measure.PaperSize.A4)
-                                .size())
-                        : Optional.empty());
-        List<JoinPart> wanted = List.copyOf(parts);
+        Path to = target();
+        PaperSize customary = desk.unit().get() == Unit.INCH ? PaperSize.LETTER : PaperSize.A4;
+        Joiner.Manner how = new Joiner.Manner(true, equal ? Optional.of(customary.size()) : Optional.empty());
+        List<JoinPart> wanted = JoinList.opened(parts, opening());
         files.fetchInSteps(
                 report -> Joiner.join(
                         wanted,
@@ -237,12 +294,11 @@ final class JoinPane extends VBox {
     }
 
     private void split(java.util.function.Function<PdfSource, List<Splitter.Piece>> how) {
-        Path from = parts.get(0).file().orElseThrow();
         Path to = folder.get();
         work.fetch(
                 () -> {
-                    try (PdfSource source = PdfSource.open(from)) {
-                        return Splitter.write(source, how.apply(source), to, jorn.print.export.Progress.SILENT);
+                    try (PdfSource source = open(0)) {
+                        return Splitter.write(source, how.apply(source), to, Progress.SILENT);
                     }
                 },
                 written -> desk.say("desk.join.was-split", written.size(), to));

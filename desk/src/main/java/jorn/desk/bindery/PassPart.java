@@ -14,6 +14,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.paint.Color;
 import jorn.art.PageArt;
 import jorn.desk.bindery.BinderyWork.Loaded;
+import jorn.desk.view.FocusKeep;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
 import jorn.desk.view.Theme;
@@ -24,12 +25,12 @@ import jorn.impose.Unprinted;
 import jorn.measure.Length;
 import jorn.measure.Numeral;
 import jorn.measure.Size;
-import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.print.bindery.PdfImposer;
 import jorn.print.bindery.PdfImposer.Pass;
 import jorn.print.bindery.PdfImposer.SheetSides;
 import jorn.print.bindery.SheetPrinter;
+import jorn.print.export.Authorship;
 import jorn.print.export.Progress;
 import jorn.print.pdf.PdfSink;
 import jorn.say.Wording;
@@ -55,7 +56,12 @@ final class PassPart {
         return node;
     }
 
+    /** Shows what can be done with what is bound; who types a measure goes on typing. */
     void show() {
+        FocusKeep.around(node, node, this::make);
+    }
+
+    private void make() {
         node.getChildren().clear();
         Optional<Loaded> now = work.loaded();
         if (now.isEmpty()) {
@@ -174,15 +180,9 @@ final class PassPart {
         }
     }
 
-    private String name(Loaded now) {
-        String base = now.temporary()
-                ? jorn.print.export.FileNames.of(work.desk().book())
-                : now.source().name().replaceFirst("(?i)\\.pdf$", "");
-        return base;
-    }
-
     private void write(Loaded now, String what, Pass pass) {
-        Path file = folder.get().resolve(name(now) + what + PDF);
+        Path file = folder.get().resolve(now.source().title() + what + PDF);
+        Authorship.refuseStrangers(List.of(file));
         PdfImposer imposer = work.imposer(now);
         work.fetch(
                 () -> {
@@ -194,7 +194,7 @@ final class PassPart {
 
     private void print(Loaded now, Pass pass) {
         PdfImposer imposer = work.imposer(now);
-        Path file = folder.get().resolve(name(now) + ".ps");
+        Path file = folder.get().resolve(now.source().title() + ".ps");
         SheetLayout layout = now.layout();
         work.fetch(() -> SheetPrinter.print(imposer.bytes(pass).readAllBytes(), layout.sheet(), file), printed -> {
             if (printed.printer().isPresent()) {
@@ -257,17 +257,8 @@ final class PassPart {
                 "bindery-" + what,
                 Numeral.fixed(now, 1) + " mm",
                 Wording.of("desk.bindery.off-help"),
-                text -> {
-                    String number = text.replace("mm", "")
-                            .replace(',', '.')
-                            .replace('−', '-')
-                            .strip();
-                    try {
-                        take(with.apply(Double.parseDouble(number)));
-                    } catch (NumberFormatException e) {
-                        throw Trouble.because(e, "desk.bindery.no-number", text);
-                    }
-                });
+                text -> take(with.apply(
+                        Numeral.number(text.replace("mm", "").strip(), Wording.of("desk.bindery." + what)))));
     }
 
     private void take(PrinterTraits now) {

@@ -13,7 +13,7 @@ import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
 import jorn.edition.Edition;
-import jorn.measure.Trouble;
+import jorn.measure.Numeral;
 import jorn.order.OrderSlip;
 import jorn.order.OrderSlip.Line;
 import jorn.order.ShopOrder;
@@ -23,6 +23,9 @@ import jorn.say.Wording;
 
 /** An order for the copy shop, one page in plain words. */
 final class ShopPane extends VBox {
+    /** What is too many is refused by the order. */
+    private static final int MOST_TYPED = 1_000_000;
+
     private final Desk desk;
     private final Supplier<Path> folder;
     private int copies = 1;
@@ -85,12 +88,7 @@ final class ShopPane extends VBox {
     }
 
     private void copies(String text) {
-        int now;
-        try {
-            now = Integer.parseInt(text.strip());
-        } catch (NumberFormatException e) {
-            throw Trouble.because(e, "desk.bindery.no-number", text);
-        }
+        int now = Numeral.count(text, Wording.of("desk.shop.copies"), 0, MOST_TYPED);
         ShopOrder.of(desk.state().get().edition(), now, desk.unit().get());
         copies = now;
         show();

@@ -112,7 +112,8 @@ final class StackView extends VBox {
         draw();
     }
 
-    private void draw() {
+    /** Draws it anew, once another page is painted. */
+    void draw() {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         Optional<Loaded> now = work.loaded();
@@ -140,22 +141,48 @@ final class StackView extends VBox {
         }
     }
 
+    /**
+     * The sheets that are seen as they are fed.
+     *
+     * @param scale from points to what is seen
+     * @param first of them, from 0
+     * @param fits how many there is room for
+     */
+    private record Fed(Box sheet, double scale, int first, int fits) {
+        double left(int place) {
+            return GAP + place * (sheet.width() * scale + GAP);
+        }
+
+        double top(boolean front) {
+            return front ? GAP : 2 * GAP + sheet.height() * scale;
+        }
+
+        /** Which of them is at so far from the left, from 0. */
+        int at(double x) {
+            return (int) Math.floor((x - GAP) / (sheet.width() * scale + GAP));
+        }
+    }
+
+    /** The sheet of the page that is looked at, and its neighbours. */
+    private Fed fed(SheetLayout layout, PressSheet at) {
+        Box sheet = layout.sheet();
+        double scale = (HIGH - 3 * GAP) / 2 / sheet.height();
+        int fits = Math.max(1, (int) ((canvas.getWidth() - GAP) / (sheet.width() * scale + GAP)));
+        int all = layout.imposition().sheets().size();
+        int first = Math.max(0, Math.min(all - fits, at.number() - 1 - fits / 2));
+        return new Fed(sheet, scale, first, Math.min(fits, all - first));
+    }
+
     /** Sheets as they are fed, front over back; where they are cut, their cells drift apart. */
     private void sheets(GraphicsContext g, Loaded of, PressSheet at, double t) {
-        SheetLayout layout = of.layout();
-        Box whole = layout.sheet();
-        double scale = (HIGH - 3 * GAP) / 2 / whole.height();
-        double wide = whole.width() * scale;
-        int fits = Math.max(1, (int) ((canvas.getWidth() - GAP) / (wide + GAP)));
-        List<PressSheet> all = layout.imposition().sheets();
-        int first = Math.max(0, Math.min(all.size() - fits, at.number() - 1 - fits / 2));
-        double apart = layout.imposition().scheme().kind().isCut() ? Math.min(1, t) * 8 : 0;
-        for (int i = 0; i < fits && first + i < all.size(); i++) {
-            double x = GAP + i * (wide + GAP);
-            PressSheet sheet = all.get(first + i);
-            side(g, of, sheet, true, x, GAP, scale, apart);
+        Fed fed = fed(of.layout(), at);
+        Imposition order = of.layout().imposition();
+        double apart = order.scheme().kind().isCut() ? Math.min(1, t) * 8 : 0;
+        for (int i = 0; i < fed.fits(); i++) {
+            PressSheet sheet = order.sheets().get(fed.first() + i);
+            side(g, of, sheet, true, fed.left(i), fed.top(true), fed.scale(), apart);
             if (!sheet.back().isEmpty()) {
-                side(g, of, sheet, false, x, GAP * 2 + whole.height() * scale, scale, apart);
+                side(g, of, sheet, false, fed.left(i), fed.top(false), fed.scale(), apart);
             }
         }
     }
@@ -207,8 +234,8 @@ final class StackView extends VBox {
             g.rotate(180);
             g.translate(-at.centreX(), -at.centreY());
         }
-        Optional<Image> picture = work.picture(number);
-        if (number > 0 && picture.isPresent()) {
+        Optional<Image> picture = number > 0 ? work.picture(number) : Optional.empty();
+        if (picture.isPresent()) {
             g.drawImage(picture.get(), at.x(), at.y(), at.width(), at.height());
         }
         g.restore();
@@ -322,21 +349,16 @@ final class StackView extends VBox {
             return;
         }
         SheetLayout layout = now.get().layout();
-        Box whole = layout.sheet();
-        double scale = (HIGH - 3 * GAP) / 2 / whole.height();
-        double wide = whole.width() * scale;
-        int fits = Math.max(1, (int) ((canvas.getWidth() - GAP) / (wide + GAP)));
-        List<PressSheet> all = layout.imposition().sheets();
-        PressSheet at = layout.imposition().where(page).get(0);
-        int first = Math.max(0, Math.min(all.size() - fits, at.number() - 1 - fits / 2));
-        int index = first + (int) ((e.getX() - GAP) / (wide + GAP));
-        boolean front = e.getY() < GAP * 1.5 + whole.height() * scale;
-        if (index < 0 || index >= all.size()) {
+        Fed fed = fed(layout, layout.imposition().where(page).get(0));
+        int place = fed.at(e.getX());
+        if (place < 0 || place >= fed.fits()) {
             return;
         }
-        double px = (e.getX() - GAP - (index - first) * (wide + GAP)) / scale;
-        double py = (e.getY() - (front ? GAP : 2 * GAP + whole.height() * scale)) / scale;
-        for (PlacedPage each : layout.side(all.get(index), front, now.get().boxes()::of)) {
+        boolean front = e.getY() < fed.top(false) - GAP / 2;
+        double px = (e.getX() - fed.left(place)) / fed.scale();
+        double py = (e.getY() - fed.top(front)) / fed.scale();
+        PressSheet sheet = layout.imposition().sheets().get(fed.first() + place);
+        for (PlacedPage each : layout.side(sheet, front, now.get().boxes()::of)) {
             if (each.cell().holds(new Box(px, py, 0.001, 0.001))) {
                 go(each.seat().page());
             }

@@ -100,6 +100,7 @@ final class JoinCommand implements Callable<Integer> {
         if (interleave == unfold || parts.size() != wanted) {
             throw Trouble.of("cli.join.two-scans");
         }
+        parts.forEach(p -> p.file().ifPresent(f -> Joiner.keepSource(f, to)));
         Optional<String> by = Optional.ofNullable(word);
         try (PdfSource first = PdfSource.open(parts.get(0).file().orElseThrow(), by)) {
             if (unfold) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
-import jorn.block.picture.PhotoBlock;
 import jorn.block.picture.PictureBlock.Fit;
 import jorn.book.PhotoRuns;
 import jorn.desk.model.BookFiles;
@@ -92,11 +91,7 @@ final class PhotoPageSlip extends Slip {
     private void pages() {
         int run = work.slot().run();
         PhotoPages now = work.run().flatMap(PhotoRuns::of).orElseThrow();
-        Fit fit = work.run()
-                .map(r -> r.recipe().root())
-                .filter(PhotoBlock.class::isInstance)
-                .map(n -> ((PhotoBlock) n).fit())
-                .orElse(Fit.WHOLE);
+        Fit fit = work.run().map(PhotoRuns::fit).orElse(Fit.WHOLE);
         List<javafx.scene.control.Button> words = new ArrayList<>();
         for (int each : PhotoPages.EACH) {
             words.add(word(
@@ -104,7 +99,7 @@ final class PhotoPageSlip extends Slip {
                     "photo-each-" + each,
                     Wording.of("desk.photo.each-help", each),
                     each == now.each(),
-                    () -> desk.change("photos", b -> PhotoRuns.laid(b, run, each, fit))));
+                    () -> desk.change("photos", b -> PhotoRuns.laid(b, run, each))));
         }
         words(Wording.of("desk.photo.each"), words);
         int bare = desk.state().get().pagination().blanksAdded();
@@ -114,17 +109,17 @@ final class PhotoPageSlip extends Slip {
         words(
                 Wording.of("desk.photo.all"),
                 List.of(
-                        word(
-                                Wording.of("desk.photo.whole"),
-                                "photo-whole",
-                                Wording.of("desk.photo.whole-help"),
-                                false,
-                                () -> desk.change("photos", b -> PhotoRuns.laid(b, run, now.each(), Fit.WHOLE))),
-                        word(
-                                Wording.of("desk.photo.filled"),
-                                "photo-filled",
-                                Wording.of("desk.photo.filled-help"),
-                                false,
-                                () -> desk.change("photos", b -> PhotoRuns.laid(b, run, now.each(), Fit.FILL)))));
+                        fit(Fit.WHOLE, fit, "photo-whole", "desk.photo.whole", "desk.photo.whole-help"),
+                        fit(Fit.FILL, fit, "photo-filled", "desk.photo.filled", "desk.photo.filled-help")));
+    }
+
+    private javafx.scene.control.Button fit(Fit each, Fit now, String id, String key, String help) {
+        int run = work.slot().run();
+        return word(
+                Wording.of(key),
+                id,
+                Wording.of(help),
+                each == now,
+                () -> desk.change("photos", b -> PhotoRuns.fitted(b, run, each)));
     }
 }

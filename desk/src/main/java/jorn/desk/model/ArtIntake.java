@@ -20,8 +20,7 @@ public record ArtIntake(List<ArtItem> items, List<Picture> pictures) {
         List<Picture> pictures = new ArrayList<>();
         for (Taken each : taken) {
             pictures.add(each.original());
-            String title =
-                    each.original().name().replaceFirst("\\.[A-Za-z]{3,4}$", "").replace('_', ' ');
+            String title = each.original().bareName().replace('_', ' ');
             for (int i = 0; i < each.clean().size(); i++) {
                 Picture clean = each.clean().get(i);
                 pictures.add(clean);

@@ -238,4 +238,44 @@ class BinderyUiTest extends WindowTest {
         assertEquals("The second hive", pages.items().get(2).caption());
         assertEquals(5, pages.items().size());
     }
+
+    /** Two scans are put together, a booklet's sheets taken apart, blanks put in; nothing that is there is written over. */
+    @Test
+    void pagesAreInterleavedUnfoldedAndBlanksPutIn() throws Exception {
+        zine();
+        other(4);
+        Path out = folder.resolve("out");
+        press("#parcel-files");
+        press("#join-add");
+        press("#split-unfold");
+        waitForNotice("8 pages");
+        assertEquals(8, pages(out.resolve("joined.pdf")));
+        press("#join-add");
+        press("#join-interleave-backwards");
+        waitForNotice("joined-2");
+        assertEquals(8, pages(out.resolve("joined-2.pdf")));
+        press("#join-add-blank");
+        retype("#join-pages-2", "3");
+        press("#join-write");
+        waitForNotice("11 pages were joined");
+        assertEquals(11, pages(out.resolve("joined-3.pdf")));
+    }
+
+    /** A fold that is decided while another file is being read holds for that file. */
+    @Test
+    void whatIsDecidedWhileAFileIsReadHoldsForIt() throws Exception {
+        zine();
+        other(12);
+        interact(() -> {
+            ((ButtonBase) lookup("#bindery-other").query()).fire();
+            ((ButtonBase) lookup("#bindery-fold-loose").query()).fire();
+        });
+        waitFor("#bindery-figures", "6 sheets");
+        press("#bindery-fold-signatures");
+        waitFor("#bindery-figures", "3 sheets");
+        retype("#bindery-blanks", "99");
+        waitForNotice("99");
+        assertEquals("", lookup("#bindery-blanks").queryTextInputControl().getText(), "what cannot be is not kept");
+        waitFor("#bindery-figures", "3 sheets");
+    }
 }

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import jorn.print.pdf.PdfSink;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSDictionary;
@@ -78,11 +79,9 @@ final class Assembler {
         IdentityHashMap<COSBase, Integer> first = new IdentityHashMap<>();
         for (int i = 0; i < uses.size(); i++) {
             kids[at[i]] = to.fresh();
-            if (!uses.get(i).isBlank()) {
-                COSDictionary page = source.page(uses.get(i).page()).dictionary();
-                if (first.putIfAbsent(page, kids[at[i]]) == null) {
-                    to.number(page, kids[at[i]]);
-                }
+            COSDictionary page = source.page(uses.get(i).page()).dictionary();
+            if (first.putIfAbsent(page, kids[at[i]]) == null) {
+                to.number(page, kids[at[i]]);
             }
         }
         for (int n = 1; n <= source.count(); n++) {
@@ -117,17 +116,11 @@ final class Assembler {
         to.begin(Rewriting.NONE);
         for (int place : at) {
             kids[place] = to.fresh();
-            blank(place, size);
+            COSDictionary body = body(place);
+            body.setItem(COSName.MEDIA_BOX, Numbers.of(0, 0, size[0], size[1]));
+            body.setItem(COSName.RESOURCES, new COSDictionary());
+            to.write(kids[place], body);
         }
-    }
-
-    private void blank(int at, double[] size) throws IOException {
-        COSDictionary body = new COSDictionary();
-        body.setItem(COSName.TYPE, COSName.PAGE);
-        body.setItem(COSName.PARENT, new Ref(nodes[at / TOGETHER]));
-        body.setItem(COSName.MEDIA_BOX, Numbers.of(0, 0, size[0], size[1]));
-        body.setItem(COSName.RESOURCES, new COSDictionary());
-        to.write(kids[at], body);
     }
 
     private void ofFile(PdfSource source) throws IOException {
@@ -139,26 +132,28 @@ final class Assembler {
                 catalog.setItem(key, value);
             }
         }
+        COSDictionary told = new COSDictionary();
         if (source.document().getDocument().getTrailer().getDictionaryObject(COSName.INFO) instanceof COSDictionary d) {
-            COSDictionary told = new COSDictionary();
             for (COSName key : d.keySet()) {
                 if (d.getDictionaryObject(key) instanceof COSString s) {
                     told.setItem(key, s);
                 }
             }
-            info = to.add(told).number();
         }
+        told.setString(COSName.PRODUCER, PdfSink.PROGRAM);
+        info = to.add(told).number();
+    }
+
+    private COSDictionary body(int at) {
+        COSDictionary body = new COSDictionary();
+        body.setItem(COSName.TYPE, COSName.PAGE);
+        body.setItem(COSName.PARENT, new Ref(nodes[at / TOGETHER]));
+        return body;
     }
 
     private void page(PdfSource source, PageUse use, int at, Carrying carrying, Set<COSBase> fitted)
             throws IOException {
-        COSDictionary body = new COSDictionary();
-        body.setItem(COSName.TYPE, COSName.PAGE);
-        body.setItem(COSName.PARENT, new Ref(nodes[at / TOGETHER]));
-        if (use.isBlank()) {
-            blank(at, use.size().orElse(new double[] {612, 792}));
-            return;
-        }
+        COSDictionary body = body(at);
         SourcePage page = source.page(use.page());
         for (Map.Entry<COSName, COSBase> each : page.dictionary().entrySet()) {
             COSName key = each.getKey();

@@ -5,32 +5,33 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import jorn.deliver.SinglePages;
 import jorn.edition.Edition;
-import jorn.measure.Trouble;
+import jorn.print.export.FileNames;
 import jorn.print.pdf.PdfSink;
+import jorn.scratch.Scratch;
 
-/** The pages of a book of one's own as a file for the bindery, cut to their trim. */
+/** The pages of a book of one's own, for the bindery. */
 public final class BookPages {
     private BookPages() {}
 
     /**
-     * Writes them into a file beside the scratch of this run; whoever asked takes it away.
+     * Writes them aside and reads them; what was written goes when it is closed.
      *
-     * @throws Trouble where it cannot be written
+     * @throws jorn.measure.Trouble where there is no room for them
      */
-    public static Path write(Edition edition) {
+    public static PdfSource open(Edition edition) {
         SinglePages pages = new SinglePages(edition);
+        Path file = Scratch.newFile();
         try (PdfSink sink =
                 new PdfSink(edition.book().shownTitle(), edition.book().author())) {
             for (int i = 0; i < pages.sheets(); i++) {
                 sink.add(pages.sheet(i).art());
             }
-            Path file = Files.createTempFile("jorn-", ".pdf");
             try (var out = Files.newOutputStream(file)) {
                 sink.writeTo(out);
             }
-            return file;
         } catch (IOException e) {
-            throw Trouble.because(e, "print.bindery.no-file", edition.book().shownTitle());
+            throw Scratch.noRoom(e);
         }
+        return PdfSource.passing(file, FileNames.of(edition.book()) + ".pdf");
     }
 }

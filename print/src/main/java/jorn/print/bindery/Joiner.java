@@ -71,10 +71,22 @@ public final class Joiner {
         if (parts.isEmpty()) {
             throw Trouble.of("print.bindery.nothing-to-join");
         }
+        parts.forEach(p -> p.file().ifPresent(f -> keepSource(f, to)));
         Joiner joiner = new Joiner(parts, how, progress);
         int[] pages = new int[1];
         SafeFile.write(to, out -> pages[0] = joiner.write(out));
         return new Joined(pages[0], joiner.notes);
+    }
+
+    /**
+     * Sees that a source is not written over.
+     *
+     * @throws Trouble where it is the target
+     */
+    public static void keepSource(Path source, Path target) {
+        if (source.toAbsolutePath().normalize().equals(target.toAbsolutePath().normalize())) {
+            throw Trouble.of("print.bindery.target-is-source", source.getFileName());
+        }
     }
 
     private int write(OutputStream out) throws IOException {

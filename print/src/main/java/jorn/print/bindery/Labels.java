@@ -43,7 +43,7 @@ final class Labels {
     /**
      * Takes those of a source.
      *
-     * @param pages which pages, from 1; 0 for a blank
+     * @param pages which pages, from 1
      * @param places where they come to stand in the new file, from 0
      */
     void take(PdfSource source, int[] pages, int[] places) {
@@ -61,10 +61,7 @@ final class Labels {
     }
 
     private static Called called(NavigableMap<Integer, COSDictionary> ranges, int page) {
-        Map.Entry<Integer, COSDictionary> range = page == 0 ? null : ranges.floorEntry(page - 1);
-        if (page == 0) {
-            return new Called("", "", 0);
-        }
+        Map.Entry<Integer, COSDictionary> range = ranges.floorEntry(page - 1);
         if (range == null) {
             return new Called("D", "", page);
         }

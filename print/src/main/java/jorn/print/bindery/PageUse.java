@@ -3,9 +3,9 @@ package jorn.print.bindery;
 import java.util.Optional;
 
 /**
- * A page of a new file: a page of a source, as it is or turned, cut or made larger; or a blank.
+ * A page of a new file: a page of a source, as it is or turned, cut or made larger.
  *
- * @param page of the source, from 1; 0 for a blank
+ * @param page of the source, from 1
  * @param turn clockwise, in degrees, a multiple of 90
  * @param part which part of what is seen is taken; all of it where nothing is said
  * @param size in points, width and height, to which it is fitted in proportion; as it is where nothing is said
@@ -19,13 +19,5 @@ record PageUse(int page, int turn, Optional<Share> part, Optional<double[]> size
 
     static PageUse of(int page) {
         return new PageUse(page, 0, Optional.empty(), Optional.empty());
-    }
-
-    static PageUse blank(double width, double height) {
-        return new PageUse(0, 0, Optional.empty(), Optional.of(new double[] {width, height}));
-    }
-
-    boolean isBlank() {
-        return page == 0;
     }
 }

@@ -20,6 +20,7 @@ import jorn.impose.PressSheet;
 import jorn.impose.SheetLayout;
 import jorn.print.export.Progress;
 import jorn.print.pdf.Operators;
+import jorn.print.pdf.PdfSink;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSDictionary;
@@ -133,7 +134,9 @@ public final class PdfImposer {
         }
         int own = to.fresh();
         to.write(own, catalog);
-        to.finish(own, 0);
+        COSDictionary told = new COSDictionary();
+        told.setString(COSName.PRODUCER, PdfSink.PROGRAM);
+        to.finish(own, to.add(told).number());
     }
 
     private Ref sheet(

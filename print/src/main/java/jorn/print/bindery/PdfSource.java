@@ -16,6 +16,7 @@ import java.util.Optional;
 import java.util.Set;
 import jorn.measure.Trouble;
 import jorn.say.Message;
+import jorn.store.SafeFile;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSArray;
 import org.apache.pdfbox.cos.COSBase;
@@ -36,6 +37,9 @@ public final class PdfSource implements Closeable {
 
     private final String name;
     private final PDDocument document;
+    /** Goes when it is closed. */
+    private Optional<Path> passing = Optional.empty();
+
     private final List<SourcePage> pages = new ArrayList<>();
     private final List<Message> missing = new ArrayList<>();
 
@@ -56,7 +60,22 @@ public final class PdfSource implements Closeable {
      * @throws Trouble where it is no PDF, cannot be read, is locked or has no page
      */
     public static PdfSource open(Path file, Optional<String> word) {
-        String name = String.valueOf(file.getFileName());
+        return open(file, word, String.valueOf(file.getFileName()));
+    }
+
+    /** A file that was written to be read here: it has a name that it is called by, and goes when it is closed. */
+    static PdfSource passing(Path file, String name) {
+        try {
+            PdfSource source = open(file, Optional.empty(), name);
+            source.passing = Optional.of(file);
+            return source;
+        } catch (Trouble t) {
+            SafeFile.delete(file);
+            throw t;
+        }
+    }
+
+    private static PdfSource open(Path file, Optional<String> word, String name) {
         if (Files.isDirectory(file)) {
             throw Trouble.of("print.bindery.folder", name);
         }
@@ -169,6 +188,11 @@ public final class PdfSource implements Closeable {
         return name;
     }
 
+    /** What it is called, without the ending. */
+    public String title() {
+        return name.replaceFirst("(?i)\\.pdf$", "");
+    }
+
     /** How many pages could be read. */
     public int count() {
         return pages.size();
@@ -220,6 +244,8 @@ public final class PdfSource implements Closeable {
             document.close();
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
+        } finally {
+            passing.ifPresent(SafeFile::delete);
         }
     }
 }

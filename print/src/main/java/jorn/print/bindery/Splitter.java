@@ -12,11 +12,13 @@ import java.util.concurrent.CancellationException;
 import java.util.stream.IntStream;
 import jorn.impose.PageRanges;
 import jorn.measure.Trouble;
+import jorn.print.export.Authorship;
 import jorn.print.export.Progress;
 import jorn.store.SafeFile;
 
 /** Splits a file into several. */
 public final class Splitter {
+    private static final String PDF = ".pdf";
     private static final int LONGEST_NAME = 60;
     private static final int MOST_FILES = 5000;
 
@@ -53,9 +55,9 @@ public final class Splitter {
     /** Odd pages and even ones. */
     public static List<Piece> oddAndEven(PdfSource source) {
         List<Piece> all = new ArrayList<>();
-        all.add(new Piece(base(source) + "-odd", PageRanges.of("odd", source.count())));
+        all.add(new Piece(source.title() + "-odd", PageRanges.of("odd", source.count())));
         if (source.count() > 1) {
-            all.add(new Piece(base(source) + "-even", PageRanges.of("even", source.count())));
+            all.add(new Piece(source.title() + "-even", PageRanges.of("even", source.count())));
         }
         return all;
     }
@@ -147,11 +149,7 @@ public final class Splitter {
         int digits = Integer.toString(source.count()).length();
         String first = String.format(Locale.ROOT, "%0" + digits + "d", pages.get(0));
         String last = String.format(Locale.ROOT, "%0" + digits + "d", pages.get(pages.size() - 1));
-        return new Piece(base(source) + "-" + first + (pages.size() == 1 ? "" : "-" + last), pages);
-    }
-
-    private static String base(PdfSource source) {
-        return source.name().replaceFirst("(?i)\\.pdf$", "");
+        return new Piece(source.title() + "-" + first + (pages.size() == 1 ? "" : "-" + last), pages);
     }
 
     /** As a file may be called anywhere. */
@@ -163,7 +161,7 @@ public final class Splitter {
     }
 
     /**
-     * Writes the new files into a folder, two of one name told apart.
+     * Writes the new files into a folder, two of one name told apart; nothing that others wrote is written over.
      *
      * @return the files
      * @throws CancellationException where it was stopped; files that were written by then stay
@@ -174,16 +172,19 @@ public final class Splitter {
         }
         List<Path> files = new ArrayList<>();
         for (Piece piece : pieces) {
-            if (!progress.at(files.size(), pieces.size(), piece.name())) {
+            Path file = folder.resolve(piece.name() + PDF);
+            for (int i = 2; files.contains(file); i++) {
+                file = folder.resolve(piece.name() + "-" + i + PDF);
+            }
+            files.add(file);
+        }
+        Authorship.refuseStrangers(files);
+        for (int i = 0; i < pieces.size(); i++) {
+            if (!progress.at(i, pieces.size(), pieces.get(i).name())) {
                 throw new CancellationException();
             }
-            Path file = folder.resolve(piece.name() + ".pdf");
-            for (int i = 2; files.contains(file); i++) {
-                file = folder.resolve(piece.name() + "-" + i + ".pdf");
-            }
-            List<PageUse> uses = piece.pages().stream().map(PageUse::of).toList();
-            SafeFile.write(file, out -> assemble(source, uses, out));
-            files.add(file);
+            List<PageUse> uses = pieces.get(i).pages().stream().map(PageUse::of).toList();
+            SafeFile.write(files.get(i), out -> assemble(source, uses, out));
         }
         return files;
     }

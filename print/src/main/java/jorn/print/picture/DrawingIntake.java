@@ -200,7 +200,7 @@ public final class DrawingIntake {
         BufferedImage image = Pixels.atLeast(original, Pixels.PixelLook.faded(1), original.width() * share);
         List<Picture> all = new ArrayList<>();
         List<Cleaned> cleaned = Cleaned.of(scan(image, longest), how);
-        String base = original.name().replaceFirst("\\.[A-Za-z]{3,4}$", "");
+        String base = original.bareName();
         for (int i = 0; i < cleaned.size(); i++) {
             String name = cleaned.size() == 1 ? base : base + "-" + (i + 1);
             Cleaned one = cleaned.get(i);

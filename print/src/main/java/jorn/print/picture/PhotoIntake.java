@@ -54,7 +54,7 @@ public final class PhotoIntake {
 
     private static TakenPhoto photo(Picture picture) {
         CameraNotes noted = picture.file().notes();
-        String name = picture.name().replaceFirst("\\.[A-Za-z]{3,4}$", "").replace('_', ' ');
+        String name = picture.bareName().replace('_', ' ');
         return new TakenPhoto(picture, noted.description().isEmpty() ? name : noted.description(), noted.taken());
     }
 }

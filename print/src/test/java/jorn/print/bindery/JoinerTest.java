@@ -261,4 +261,19 @@ class JoinerTest {
                         List.of(JoinPart.of(a), JoinPart.of(b)), Manner.CUSTOMARY, out, (done, of, what) -> done < 3));
         assertEquals("before", Files.readString(out));
     }
+
+    @Test
+    void aSourceIsNeverWrittenOver() throws IOException {
+        byte[] before = Files.readAllBytes(a);
+        assertThrows(
+                Trouble.class,
+                () -> Joiner.join(
+                        List.of(JoinPart.of(a), JoinPart.of(b)),
+                        Manner.CUSTOMARY,
+                        folder.resolve("x/../part 2.pdf"),
+                        Progress.SILENT));
+        org.junit.jupiter.api.Assertions.assertArrayEquals(before, Files.readAllBytes(a));
+        join(Manner.CUSTOMARY, JoinPart.of(a));
+        assertEquals(List.of(), jorn.print.export.Authorship.strangers(List.of(out)), "it may be written again");
+    }
 }

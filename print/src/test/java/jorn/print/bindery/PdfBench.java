@@ -3,7 +3,6 @@ package jorn.print.bindery;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.nio.file.Path;
 import jorn.text.TypeShelf;
 import org.apache.pdfbox.Loader;
@@ -137,9 +136,5 @@ final class PdfBench {
                             && COSName.getPDFName(subtype).equals(s.getCOSName(COSName.SUBTYPE)))
                     .count();
         }
-    }
-
-    static InputStream resource(byte[] bytes) {
-        return new ByteArrayInputStream(bytes);
     }
 }

@@ -160,4 +160,19 @@ class SplitterTest {
             }
         }
     }
+
+    @Test
+    void whatOthersWroteIsNotWrittenOver() throws IOException {
+        Files.writeString(folder.resolve("book-odd.pdf"), "others");
+        try (PdfSource source = source(2)) {
+            List<Piece> pieces = Splitter.oddAndEven(source);
+            assertThrows(Trouble.class, () -> Splitter.write(source, pieces, folder, Progress.SILENT));
+            assertEquals("others", Files.readString(folder.resolve("book-odd.pdf")));
+            Path fresh = folder.resolve("fresh");
+            assertEquals(
+                    2, Splitter.write(source, pieces, fresh, Progress.SILENT).size());
+            assertEquals(
+                    2, Splitter.write(source, pieces, fresh, Progress.SILENT).size(), "its own may be");
+        }
+    }
 }
