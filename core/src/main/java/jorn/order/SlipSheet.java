@@ -46,20 +46,29 @@ public final class SlipSheet {
      * @param title of the book
      */
     public static List<PageArt> of(String title, List<Line> lines) {
+        return of(title, Wording.of("order.sheet.about"), lines);
+    }
+
+    /**
+     * The sheets of any order.
+     *
+     * @param about what they are for, below the title
+     */
+    public static List<PageArt> of(String title, String about, List<Line> lines) {
         SlipSheet slip = new SlipSheet();
-        slip.head(title);
+        slip.head(title, about);
         lines.forEach(slip::line);
         slip.end();
         return slip.sheets;
     }
 
-    private void head(String title) {
+    private void head(String title, String about) {
         y = room.y() + HEAD;
         for (String each : LineBreaker.breakAt(bold, HEAD, title, room.width())) {
             write(bold, HEAD, room.x(), each, Ink.BLACK);
             y += HEAD * 1.2;
         }
-        write(plain, TYPE, room.x(), Wording.of("order.sheet.about"), Ink.BLACK);
+        write(plain, TYPE, room.x(), about, Ink.BLACK);
         y += GAP;
         rule(1);
         y += LEADING * 1.2;

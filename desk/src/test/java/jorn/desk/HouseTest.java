@@ -155,7 +155,7 @@ class HouseTest {
         room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style", "text");
         // Files and pictures.
         room("impose", "art", "json", "measure", "press", "text");
-        room("print.picture", "art", "measure", "pattern", "scan", "scratch");
+        room("print.picture", "art", "measure", "pattern", "photo", "scan", "scratch");
         room("print.svg", "art", "text");
         room("print.read", "art", "deliver", "measure", "scratch");
         room("print.raster", "art", "cover", "measure", "print.picture", "print.read", "text");

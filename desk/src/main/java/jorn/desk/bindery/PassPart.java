@@ -39,6 +39,7 @@ import jorn.store.SafeFile;
 /** Through the printer: in one go, or fronts and backs one after the other; how the stack is turned between; and what the printer was measured to do. */
 final class PassPart {
     private static final String PDF = ".pdf";
+    private static final double TRAITS_WIDE = 420;
 
     private final BinderyWork work;
     private final Supplier<Path> folder;
@@ -212,6 +213,7 @@ final class PassPart {
     private Slip traits(Loaded now) {
         PrinterTraits t = work.traits();
         Slip slip = new Slip(Wording.of("desk.bindery.printer"));
+        slip.setMaxWidth(TRAITS_WIDE);
         slip.say(Wording.of("desk.bindery.printer-so"));
         slip.add(deed("leaf", "bindery-leaf", () -> leaf(now)));
         Unprinted rim = t.rim();

@@ -2,16 +2,12 @@ package jorn.desk.cli;
 
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.util.List;
-import jorn.art.Picture;
 import jorn.block.picture.PictureBlock.Fit;
 import jorn.book.Book;
 import jorn.book.PhotoRuns;
 import jorn.makeup.Paginator;
-import jorn.photo.PhotoItem;
 import jorn.print.picture.PhotoIntake;
 import jorn.print.picture.PhotoIntake.Photos;
-import jorn.print.picture.PhotoIntake.TakenPhoto;
 import jorn.say.Wording;
 import picocli.CommandLine.Option;
 
@@ -33,11 +29,8 @@ final class PhotoOptions {
     Book take(Book book, Path folder, PrintWriter err) {
         Photos read = PhotoIntake.folder(folder, byTime, (name, number, of) -> true);
         read.left().forEach(m -> err.println(m.text()));
-        List<PhotoItem> items = read.all().stream()
-                .map(p -> new PhotoItem(p.picture().id(), noCaptions ? "" : p.caption()))
-                .toList();
-        List<Picture> pictures = read.all().stream().map(TakenPhoto::picture).toList();
-        Book booklet = PhotoRuns.taking(book, items, pictures, each, filled ? Fit.FILL : Fit.WHOLE);
+        Book booklet =
+                PhotoRuns.taking(book, read.items(!noCaptions), read.pictures(), each, filled ? Fit.FILL : Fit.WHOLE);
         int bare = Paginator.of(booklet).blanksAdded();
         if (bare > 0) {
             err.println(Wording.of("cli.photos.bare", bare, bare * each));

@@ -3,11 +3,9 @@ package jorn.desk.model;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.Predicate;
-import jorn.art.Picture;
 import jorn.block.picture.PictureBlock.Fit;
 import jorn.book.PatternRuns;
 import jorn.book.PhotoRuns;
-import jorn.photo.PhotoItem;
 import jorn.print.picture.DrawingIntake;
 import jorn.print.picture.DrawingIntake.Folder;
 import jorn.print.picture.DrawingIntake.Steps;
@@ -46,13 +44,8 @@ public final class DrawingFolder {
                 desk.say("desk.art.stopped");
                 return;
             }
-            List<PhotoItem> items = read.all().stream()
-                    .map(p -> new PhotoItem(p.picture().id(), p.caption()))
-                    .toList();
-            List<Picture> pictures =
-                    read.all().stream().map(PhotoIntake.TakenPhoto::picture).toList();
-            desk.change("art", b -> PhotoRuns.taking(b, items, pictures, 1, Fit.WHOLE));
-            told(items.size(), read.left());
+            desk.change("art", b -> PhotoRuns.taking(b, read.items(true), read.pictures(), 1, Fit.WHOLE));
+            told("desk.photo.taken", "desk.photo.taken-some", read.all().size(), read.left());
         });
     }
 
@@ -63,15 +56,15 @@ public final class DrawingFolder {
         }
         ArtIntake in = ArtIntake.of(read.taken(), how);
         desk.change("art", b -> PatternRuns.taking(b, in.items(), in.pictures()));
-        told(read.taken().size(), read.left());
+        told("desk.art.taken", "desk.art.taken-some", read.taken().size(), read.left());
     }
 
-    private void told(int taken, List<Message> left) {
+    private void told(String all, String some, int taken, List<Message> left) {
         if (left.isEmpty()) {
-            desk.say("desk.art.taken", taken);
+            desk.say(all, taken);
         } else {
             String first = left.stream().limit(TOLD).map(Message::text).reduce("", (a, b) -> a + " " + b);
-            desk.say("desk.art.taken-some", taken, left.size(), first.strip());
+            desk.say(some, taken, left.size(), first.strip());
         }
     }
 }

@@ -36,6 +36,7 @@ public final class SlipFile {
     public static void write(Edition edition, Unit unit, Path file) {
         write(
                 Wording.of("print.slip-file.title", edition.book().shownTitle()),
+                Wording.of("order.sheet.about"),
                 OrderSlip.of(edition, unit),
                 edition.book().author(),
                 file);
@@ -49,17 +50,18 @@ public final class SlipFile {
     public static void writeShopOrder(Edition edition, int copies, Unit unit, Path file) {
         write(
                 Wording.of("print.slip-file.shop-title", edition.book().shownTitle()),
+                Wording.of("order.sheet.shop-about"),
                 ShopOrder.of(edition, copies, unit),
                 edition.book().author(),
                 file);
     }
 
-    private static void write(String title, List<Line> lines, String author, Path file) {
+    private static void write(String title, String about, List<Line> lines, String author, Path file) {
         String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
         if (name.endsWith(PDF)) {
             SafeFile.write(file, out -> {
                 try (PdfSink sink = new PdfSink(title, author)) {
-                    for (PageArt sheet : SlipSheet.of(title, lines)) {
+                    for (PageArt sheet : SlipSheet.of(title, about, lines)) {
                         sink.add(sheet);
                     }
                     sink.writeTo(out);

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import jorn.art.Picture;
 import jorn.art.PictureFile.CameraNotes;
+import jorn.photo.PhotoItem;
 import jorn.print.picture.DrawingIntake.Folder;
 import jorn.print.picture.DrawingIntake.Steps;
 import jorn.print.picture.DrawingIntake.Taken;
@@ -30,7 +31,18 @@ public final class PhotoIntake {
      * @param left what was left out, and why
      * @param stopped whether somebody stopped it before all were read
      */
-    public record Photos(List<TakenPhoto> all, List<Message> left, boolean stopped) {}
+    public record Photos(List<TakenPhoto> all, List<Message> left, boolean stopped) {
+        /** As they stand on pages. */
+        public List<PhotoItem> items(boolean captioned) {
+            return all.stream()
+                    .map(p -> new PhotoItem(p.picture().id(), captioned ? p.caption() : ""))
+                    .toList();
+        }
+
+        public List<Picture> pictures() {
+            return all.stream().map(TakenPhoto::picture).toList();
+        }
+    }
 
     /**
      * Takes a folder of photographs.
