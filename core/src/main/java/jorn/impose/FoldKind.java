@@ -41,4 +41,9 @@ public enum FoldKind {
     public boolean isCut() {
         return this == TWO_COPIES || this == UP || this == REPEAT;
     }
+
+    /** Whether single leaves come of it, which can be filed in rings. */
+    public boolean isPunched() {
+        return !isNested() && this != ONE_CUT;
+    }
 }

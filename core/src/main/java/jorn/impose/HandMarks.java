@@ -86,8 +86,8 @@ public final class HandMarks {
                 step(sheet.signature(), all);
             }
         }
-        if (punch.isPresent() && !kind.isNested() && kind != FoldKind.ONE_CUT) {
-            layout.edges().forEach(page -> all.addAll(punch.get().marks(page, front)));
+        if (punch.isPresent() && kind.isPunched()) {
+            layout.leaves().forEach(page -> all.addAll(punch.get().marks(page, front)));
         }
         if (wanted.contains(HandMark.NUMBERS)) {
             numbers(sheet, front, all);

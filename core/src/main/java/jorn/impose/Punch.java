@@ -6,8 +6,11 @@ import jorn.art.Box;
 import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.Path;
+import jorn.measure.Length;
+import jorn.measure.Unit;
 import jorn.press.BindingEdge;
 import jorn.press.HolePattern;
+import jorn.press.RingBook;
 
 /**
  * Holes for a ring binder, marked on every leaf where the punch goes.
@@ -32,6 +35,13 @@ public record Punch(HolePattern pattern, BindingEdge edge) {
                             : new double[] {left ? page.x() + in : page.right() - in, page.y() + along});
         }
         return all;
+    }
+
+    /** Into which ring binder the leaves go that are punched so, in words. */
+    public String told(SheetLayout layout, Unit unit) {
+        int leaves = (layout.imposition().pages() + 1) / 2;
+        Length caliper = layout.spec().caliper().points() > 0 ? layout.spec().caliper() : NestLimit.ORDINARY;
+        return RingBook.told(layout.leaf(), pattern, leaves, caliper, unit);
     }
 
     /** A cross in each hole, so that nothing is seen of it once it is punched. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.function.IntFunction;
 import jorn.art.Box;
 import jorn.art.Turn;
+import jorn.measure.Length;
 import jorn.measure.Size;
 
 /**
@@ -85,6 +86,17 @@ public final class SheetLayout {
                 rim.right().points(),
                 rim.bottom().points(),
                 rim.left().points());
+    }
+
+    /**
+     * Whether ink of a page lies where the printer prints, or is cut away with what does not.
+     *
+     * @param ink in the page's points, from the top left corner of its visible box
+     * @param slack how exactly the ink is known, in points
+     */
+    public boolean isPrinted(PlacedPage page, Box ink, double slack) {
+        Box left = page.turn().of(ink).common(page.cell());
+        return left.isEmpty() || printable().outset(slack).holds(left);
     }
 
     /** How many times as large as it is a page could be here, in proportion. */
@@ -170,6 +182,17 @@ public final class SheetLayout {
         return placed(new PressSheet(1, 1, 0, List.of(seat), List.of()), seat, page)
                 .page()
                 .common(cell(seat));
+    }
+
+    /** Leaves as they come into the hand, on a side: the sheet itself, or what is cut from it. */
+    List<Box> leaves() {
+        return imposition.scheme().kind() == FoldKind.LOOSE ? List.of(sheet) : edges();
+    }
+
+    /** How large a leaf is in the hand. */
+    Size leaf() {
+        Box leaf = leaves().get(0);
+        return new Size(Length.points(leaf.width()), Length.points(leaf.height()));
     }
 
     /** The edges of all pages of a side. */

@@ -141,6 +141,50 @@ class SheetLayoutTest {
         }
     }
 
+    /** A5 fills half of A4: of ink 2 mm from the outer edge a printer with a rim of 4 mm loses some; at 5 mm, or at the fold, none. */
+    @Test
+    void inkInTheRimIsFoundWhereThePageComesToLie() {
+        Size half = Size.of(148.5, 210, Unit.MILLIMETRE);
+        SheetSpec spec = SheetSpec.of(A4).withRim(Unprinted.all(Length.mm(4)));
+        SheetLayout layout = of(Scheme.of(FoldKind.NEST), 4, spec, half);
+        PressSheet sheet = layout.imposition().sheets().get(0);
+        PlacedPage right = layout.side(sheet, true, p -> whole(half)).get(1);
+        double mm = Length.mm(1).points();
+        Box middle = new Box(20 * mm, 20 * mm, 100 * mm, 100 * mm);
+        assertTrue(layout.isPrinted(right, middle, 0));
+        assertTrue(layout.isPrinted(right, new Box(0, 20 * mm, 143 * mm, 9 * mm), 0), "at the fold");
+        assertFalse(layout.isPrinted(right, new Box(0, 20 * mm, 146.5 * mm, 9 * mm), 0), "at the outer edge");
+        assertFalse(layout.isPrinted(right, new Box(20 * mm, 2 * mm, 9 * mm, 9 * mm), 0), "at the head");
+        assertTrue(
+                layout.isPrinted(right, new Box(20 * mm, 3.5 * mm, 9 * mm, 9 * mm), mm), "as exactly as it is known");
+        SheetLayout filled =
+                of(Scheme.of(FoldKind.NEST), 4, spec.withFitting(Fitting.FILL), new Size(half.width(), Length.mm(300)));
+        PlacedPage high = filled.side(sheet, true, p -> new Box(0, 0, 148.5 * mm, 300 * mm))
+                .get(1);
+        assertTrue(
+                filled.isPrinted(high, new Box(20 * mm, 10 * mm, 9 * mm, 9 * mm), 0), "what is cut away is not lost");
+    }
+
+    /** A sheet that is not cut is punched at its own edge, whatever size the page has on it. */
+    @Test
+    void looseLeavesArePunchedAtTheEdgeOfTheSheet() {
+        Punch punch = new Punch(HolePattern.of("iso-838"), BindingEdge.LEFT);
+        SheetSpec spec = SheetSpec.of(A4).withFitting(Fitting.TRUE_SIZE);
+        SheetLayout loose = of(Scheme.of(FoldKind.LOOSE), 4, spec, A5);
+        List<Mark> marks = new HandMarks(loose, Set.of(), Optional.of(punch))
+                .on(loose.imposition().sheets().get(0), true);
+        assertEquals(4, marks.size(), "a cross for each hole");
+        assertEquals(
+                Length.mm(12).points(),
+                punch.middles(loose.leaves().get(0), true).get(0)[0],
+                1e-6);
+        assertEquals(A4, loose.leaf());
+        assertTrue(
+                punch.told(loose, Unit.MILLIMETRE).startsWith("Goes into a ring binder for A4, two rings: 2 leaves"));
+        SheetLayout cut = of(Scheme.of(FoldKind.UP, 2), 4, SheetSpec.of(A4), A5);
+        assertTrue(cut.leaf().isAbout(A5), cut.leaf().toString());
+    }
+
     /** Whatever is laid: no page covers another one, each lies within its cell, and sizes do not change from page to page. */
     @Property(tries = 300)
     void pagesNeverLieOnEachOther(

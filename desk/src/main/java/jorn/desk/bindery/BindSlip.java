@@ -40,7 +40,7 @@ final class BindSlip extends Slip {
         fold();
         fit();
         marks();
-        if (!work.how().scheme().kind().isNested() && work.how().scheme().kind() != FoldKind.ONE_CUT) {
+        if (work.how().scheme().kind().isPunched()) {
             holes();
         }
     }

@@ -111,14 +111,21 @@ final class BinderyPane extends VBox {
             FocusKeep.around(slips, slips, () -> slips.getChildren().setAll(new BindSlip(work)));
         }
         told.setText(now.map(l -> LayoutWords.figures(l.layout())).orElse(""));
-        caution.setText(
-                now.map(l -> String.join(" ", LayoutWords.cautions(l.layout()))).orElse(""));
+        caution.setText(String.join(" ", work.cautions()));
         caution.setManaged(!caution.getText().isEmpty());
-        hands.setText(
-                now.map(l -> hands(l.layout().imposition().scheme().kind())).orElse(""));
+        hands.setText(now.map(this::hands).orElse(""));
         hands.setManaged(!hands.getText().isEmpty());
         stack.show();
         passes.show();
+    }
+
+    private String hands(Loaded now) {
+        FoldKind kind = now.layout().imposition().scheme().kind();
+        String binder = work.punch()
+                .filter(p -> kind.isPunched())
+                .map(p -> p.told(now.layout(), work.desk().unit().get()))
+                .orElse("");
+        return (hands(kind) + " " + binder).strip();
     }
 
     /** What hands should take care of. */

@@ -1,10 +1,13 @@
 package jorn.desk.bindery;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
@@ -20,11 +23,14 @@ import jorn.impose.BlankPlace;
 import jorn.impose.FoldKind;
 import jorn.impose.HandMark;
 import jorn.impose.HandMarks;
+import jorn.impose.LayoutWords;
+import jorn.impose.PressSheet;
 import jorn.impose.PrinterTraits;
 import jorn.impose.Punch;
 import jorn.impose.Scheme;
 import jorn.impose.SheetLayout;
 import jorn.impose.SheetSpec;
+import jorn.impose.Unprinted;
 import jorn.measure.PaperSize;
 import jorn.measure.Unit;
 import jorn.print.bindery.BookPages;
@@ -33,12 +39,14 @@ import jorn.print.bindery.PageBoxes;
 import jorn.print.bindery.PagePictures;
 import jorn.print.bindery.PdfImposer;
 import jorn.print.bindery.PdfSource;
+import jorn.print.bindery.RimInk;
 import org.jspecify.annotations.Nullable;
 
 /** What is bound, how, and what follows from it; read and laid beside the interface thread, all else used on it. */
 public final class BinderyWork {
     private static final int PICTURE = 150;
     private static final int PICTURES_KEPT = 300;
+    private static final int LOOKED_AT = 8;
 
     private final Desk desk;
     private final Hands hands = new Hands("bindery", Platform::runLater);
@@ -52,6 +60,9 @@ public final class BinderyWork {
     private @Nullable Edition shownOf;
     private @Nullable Loaded loaded;
     private Decisions how;
+    /** Pages that lose ink in the printer's rim, as far as they have been looked at. */
+    private final Set<Integer> losing = new TreeSet<>();
+
     private int reads;
     private boolean reading;
 
@@ -75,7 +86,11 @@ public final class BinderyWork {
     BinderyWork(Desk desk) {
         this.desk = desk;
         PaperSize customary = desk.unit().get() == Unit.INCH ? PaperSize.LETTER : PaperSize.A4;
-        how = new Decisions(Scheme.of(FoldKind.NEST), SheetSpec.of(customary.size()), BlankPlace.AT_END, false);
+        how = new Decisions(
+                Scheme.of(FoldKind.NEST),
+                SheetSpec.of(customary.size()).withRim(traits().rim()),
+                BlankPlace.AT_END,
+                false);
     }
 
     Desk desk() {
@@ -111,6 +126,16 @@ public final class BinderyWork {
     /** What is being bound, if it is read. */
     Optional<Loaded> loaded() {
         return Optional.ofNullable(loaded);
+    }
+
+    /** What hands should know before they print, in words; pages are looked at one after the other, so that there may come more. */
+    List<String> cautions() {
+        List<String> all = new ArrayList<>();
+        loaded().ifPresent(l -> all.addAll(LayoutWords.cautions(l.layout())));
+        if (!losing.isEmpty()) {
+            all.add(RimInk.told(losing));
+        }
+        return all;
     }
 
     /** The file that is bound instead of the book. */
@@ -201,11 +226,39 @@ public final class BinderyWork {
         pictures = new Memo<>(PICTURES_KEPT);
         asked.clear();
         loaded = now;
+        lookAtRim(now);
         now.source().missing().forEach(m -> desk.say("desk.bindery.missing", m.text()));
         changed.run();
         if (!how.equals(now.how())) {
             decide(how);
         }
+    }
+
+    private void lookAtRim(Loaded of) {
+        losing.clear();
+        if (!of.how().spec().inside() && !of.how().spec().rim().equals(Unprinted.NONE)) {
+            lookAtRim(of, new RimInk(of.layout(), of.boxes(), of.ink()), 0);
+        }
+    }
+
+    /** A few sheets at once, so that pictures of pages come in between. */
+    private void lookAtRim(Loaded of, RimInk rim, int from) {
+        List<PressSheet> sheets = of.layout().imposition().sheets();
+        int to = Math.min(sheets.size(), from + LOOKED_AT);
+        hands.fetch(
+                () -> rim.on(sheets.subList(from, to)),
+                found -> {
+                    if (loaded().filter(of::equals).isEmpty()) {
+                        return;
+                    }
+                    if (losing.addAll(found)) {
+                        changed.run();
+                    }
+                    if (to < sheets.size()) {
+                        lookAtRim(of, rim, to);
+                    }
+                },
+                Mishap::log);
     }
 
     /** Lays the same pages so; what is being read is laid so when it has come. */
@@ -221,6 +274,7 @@ public final class BinderyWork {
                 laid -> {
                     if (isBound(before.source()) && now.equals(how)) {
                         loaded = laid;
+                        lookAtRim(laid);
                         changed.run();
                     }
                 },

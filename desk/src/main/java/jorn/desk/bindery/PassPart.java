@@ -71,8 +71,19 @@ final class PassPart {
         boolean backs = now.get().layout().imposition().sheets().stream()
                 .anyMatch(s -> !s.back().isEmpty());
         FlowPane deeds = new FlowPane(12, 6);
-        deeds.getChildren().add(deed("write", "bindery-write", () -> write(now.get(), "-sheets", Pass.DUPLEX)));
-        deeds.getChildren().add(deed("print", "bindery-print", () -> print(now.get(), Pass.DUPLEX)));
+        deeds.getChildren()
+                .add(deed(
+                        "write",
+                        "bindery-write",
+                        () -> write(
+                                now.get(),
+                                "-sheets",
+                                pass(SheetSides.BOTH, now.get().layout()))));
+        deeds.getChildren()
+                .add(deed(
+                        "print",
+                        "bindery-print",
+                        () -> print(now.get(), pass(SheetSides.BOTH, now.get().layout()))));
         node.getChildren().addAll(Labels.label(Wording.of("desk.bindery.printing"), "heading"), deeds);
         if (backs) {
             passes(now.get());

@@ -39,6 +39,7 @@ import jorn.print.bindery.PdfImposer;
 import jorn.print.bindery.PdfImposer.Pass;
 import jorn.print.bindery.PdfImposer.SheetSides;
 import jorn.print.bindery.PdfSource;
+import jorn.print.bindery.RimInk;
 import jorn.print.export.Authorship;
 import jorn.print.export.Progress;
 import jorn.store.SafeFile;
@@ -115,6 +116,9 @@ final class BookletCommand implements Callable<Integer> {
     @Option(names = "--rim", paramLabel = "L", description = "${bundle:cli.booklet.rim}")
     private @Nullable String rim;
 
+    @Option(names = "--white-rim", paramLabel = "L", description = "${bundle:cli.booklet.white-rim}")
+    private @Nullable String whiteRim;
+
     @Option(names = "--blanks", paramLabel = "WHERE", description = "${bundle:cli.booklet.blanks}")
     private @Nullable String blanks;
 
@@ -158,7 +162,18 @@ final class BookletCommand implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         PageBoxes boxes = cropWhite ? PageBoxes.inked(source, new InkFinder(source)) : PageBoxes.whole(source);
         SheetLayout layout = SheetLayout.of(scheme(), source.count(), blankPlace(), paper(), boxes.largest());
-        LayoutWords.cautions(layout).forEach(spec.commandLine().getErr()::println);
+        PrintWriter err = spec.commandLine().getErr();
+        LayoutWords.cautions(layout).forEach(err::println);
+        if (whiteRim != null) {
+            Set<Integer> losing = new RimInk(layout, boxes, new InkFinder(source))
+                    .on(layout.imposition().sheets());
+            if (!losing.isEmpty()) {
+                err.println(RimInk.told(losing));
+            }
+        }
+        punch().filter(p -> layout.imposition().scheme().kind().isPunched())
+                .map(p -> p.told(layout, Unit.MILLIMETRE))
+                .ifPresent(err::println);
         if (plan) {
             tellPlan(layout, out);
         }
@@ -229,6 +244,12 @@ final class BookletCommand implements Callable<Integer> {
         }
         if (gap != null) {
             paper = paper.withGap(Length.parse(gap, Unit.MILLIMETRE));
+        }
+        if (rim != null && whiteRim != null) {
+            throw Trouble.of("cli.booklet.one-rim");
+        }
+        if (whiteRim != null) {
+            paper = paper.withRim(Unprinted.all(Length.parse(whiteRim, Unit.MILLIMETRE)));
         }
         if (rim != null) {
             paper = paper.withRim(Unprinted.all(Length.parse(rim, Unit.MILLIMETRE)))

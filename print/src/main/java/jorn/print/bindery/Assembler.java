@@ -20,8 +20,8 @@ import org.apache.pdfbox.cos.COSObject;
 import org.apache.pdfbox.cos.COSString;
 
 /**
- * A new file of pages of any number of sources, taken one source after the other. Bookmarks, links, names, fields, tags, layers and what pages are called
- * come along. Of the whole file, title and language are those of the first source.
+ * A new file of pages of any number of sources, taken one source after the other. Bookmarks, links, names, fields, tags, layers, attached
+ * files and what pages are called come along. Of the whole file, title and language are those of the first source.
  */
 final class Assembler {
     private static final int TOGETHER = 50;
@@ -44,6 +44,8 @@ final class Assembler {
     private final Forms forms = new Forms();
     private final Tags tags = new Tags();
     private final Layers layers = new Layers();
+    private final Attachments attachments = new Attachments();
+    private boolean attaching = true;
     private int info;
     private boolean begun;
 
@@ -60,6 +62,11 @@ final class Assembler {
         for (int i = 0; i < nodes.length; i++) {
             nodes[i] = to.fresh();
         }
+    }
+
+    /** Files that are attached to sources stay behind. */
+    void leaveAttachments() {
+        attaching = false;
     }
 
     /** How many bytes there are so far, about. */
@@ -104,6 +111,9 @@ final class Assembler {
         }
         tags.take(source, to);
         layers.take(source, to);
+        if (attaching) {
+            attachments.take(source, to);
+        }
         if (!begun) {
             begun = true;
             ofFile(source);
@@ -298,9 +308,12 @@ final class Assembler {
             catalog.setItem(COSName.OUTLINES, o);
             catalog.setItem(COSName.PAGE_MODE, COSName.getPDFName("UseOutlines"));
         });
+        COSDictionary names = new COSDictionary();
         if (!places.all().isEmpty()) {
-            COSDictionary names = new COSDictionary();
             names.setItem(COSName.DESTS, to.add(Trees.names(to, places.all())));
+        }
+        attachments.write(catalog, names, to);
+        if (names.size() > 0) {
             catalog.setItem(COSName.NAMES, names);
         }
         Map<Integer, COSDictionary> called = labels.ranges();

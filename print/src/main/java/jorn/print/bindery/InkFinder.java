@@ -12,8 +12,11 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** Finds where there is ink on the pages of a file, to the nearest two points: from a small picture of each, made once. */
 public final class InkFinder {
+    /** Ink is known to this, in points. */
+    static final double SLACK = 2;
+
     private static final double POINTS_PER_INCH = 72;
-    private static final double DPI = 36;
+    private static final double DPI = POINTS_PER_INCH / SLACK;
     /** Paler than this is paper. */
     private static final int PAPER = 250;
 

@@ -102,7 +102,8 @@ public final class Joiner {
             }
             assemble(counted, new Assembler(out, sum, version));
             if (sizes.size() > 1 && how.equal().isEmpty()) {
-                String some = String.join(", ", sizes.stream().limit(MOST_SIZES).toList());
+                String some = String.join(", ", sizes.stream().limit(MOST_SIZES).toList())
+                        + (sizes.size() > MOST_SIZES ? " …" : "");
                 notes.add(Message.of("print.bindery.mixed-sizes", sizes.size(), some));
             }
             return sum;

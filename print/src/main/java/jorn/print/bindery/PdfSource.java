@@ -6,23 +6,17 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Collections;
-import java.util.Deque;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
+import java.util.logging.Level;
+import java.util.logging.Logger;
+import java.util.stream.Collectors;
 import jorn.measure.Trouble;
 import jorn.say.Message;
 import jorn.store.SafeFile;
 import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.cos.COSArray;
-import org.apache.pdfbox.cos.COSBase;
 import org.apache.pdfbox.cos.COSDictionary;
-import org.apache.pdfbox.cos.COSName;
-import org.apache.pdfbox.cos.COSObject;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.encryption.InvalidPasswordException;
@@ -32,8 +26,9 @@ public final class PdfSource implements Closeable {
     /** Files up to this are read at once, which is faster. */
     private static final long AT_ONCE = 48_000_000;
 
-    private static final int MOST_PAGES = 200_000;
     private static final int HEAD = 1024;
+    private static final int MOST_NAMED = 12;
+    private static final Logger LOG = Logger.getLogger(PdfSource.class.getName());
 
     private final String name;
     private final PDDocument document;
@@ -84,21 +79,66 @@ public final class PdfSource implements Closeable {
         }
         try {
             look(file, name);
-            PDDocument document = Files.size(file) <= AT_ONCE
-                    ? Loader.loadPDF(new RandomAccessReadBuffer(Files.readAllBytes(file)), word.orElse(""))
-                    : Loader.loadPDF(file.toFile(), word.orElse(""));
-            PdfSource source = new PdfSource(name, document);
-            try {
-                source.read(word.isPresent());
-            } catch (RuntimeException | IOException e) {
-                document.close();
-                throw e;
+            PdfSource source = load(file, word, name, false);
+            if (source.pages.isEmpty()) {
+                source.close();
+                return rescued(file, word, name).orElseThrow(() -> Trouble.of("print.bindery.no-pages", name));
+            }
+            if (Rescue.isCut(file)) {
+                source.tellGaps(Rescue.cutObject(file));
             }
             return source;
         } catch (InvalidPasswordException e) {
             throw Trouble.because(e, word.isPresent() ? "print.bindery.wrong-word" : "print.bindery.locked", name);
         } catch (IOException | StackOverflowError | ClassCastException | IllegalArgumentException e) {
-            throw Trouble.because(e, "print.bindery.unreadable", name);
+            return rescued(file, word, name).orElseThrow(() -> Trouble.because(e, "print.bindery.unreadable", name));
+        }
+    }
+
+    private static PdfSource load(Path file, Optional<String> word, String name, boolean mended) throws IOException {
+        PDDocument document = Files.size(file) <= AT_ONCE
+                ? Loader.loadPDF(new RandomAccessReadBuffer(Files.readAllBytes(file)), word.orElse(""))
+                : Loader.loadPDF(file.toFile(), word.orElse(""));
+        PdfSource source = new PdfSource(name, document);
+        try {
+            source.read(word.isPresent(), mended);
+            return source;
+        } catch (RuntimeException | StackOverflowError e) {
+            document.close();
+            throw e;
+        }
+    }
+
+    /** What is left of a damaged file; nothing where no page is. */
+    private static Optional<PdfSource> rescued(Path file, Optional<String> word, String name) {
+        Optional<Path> copy = Optional.empty();
+        try {
+            copy = Rescue.copy(file);
+            if (copy.isPresent()) {
+                PdfSource source = load(copy.get(), word, name, true);
+                if (source.pages.isEmpty()) {
+                    source.close();
+                } else {
+                    source.passing = copy;
+                    source.missing.add(0, Message.of("print.bindery.tree-mended", name, source.count()));
+                    source.tellGaps(Rescue.cutObject(file));
+                    return Optional.of(source);
+                }
+            }
+        } catch (IOException | StackOverflowError | ClassCastException | IllegalArgumentException e) {
+            LOG.log(Level.FINE, "What is left cannot be read, either.", e);
+        }
+        copy.ifPresent(SafeFile::delete);
+        return Optional.empty();
+    }
+
+    private void tellGaps(long cut) {
+        List<Integer> lacking = Gaps.in(pages, cut);
+        if (!lacking.isEmpty()) {
+            String named =
+                    lacking.stream().limit(MOST_NAMED).map(String::valueOf).collect(Collectors.joining(", "));
+            missing.add(Message.of(
+                    "print.bindery.gaps", name, lacking.size(), named + (lacking.size() > MOST_NAMED ? " …" : "")));
         }
     }
 
@@ -118,69 +158,15 @@ public final class PdfSource implements Closeable {
         }
     }
 
-    private void read(boolean withWord) throws IOException {
+    private void read(boolean withWord, boolean mended) {
         if (document.isEncrypted()
                 && !withWord
                 && !document.getCurrentAccessPermission().canAssembleDocument()) {
             throw Trouble.of("print.bindery.forbidden", name);
         }
-        COSDictionary root = document.getDocumentCatalog().getCOSObject();
-        int told = 0;
-        if (root.getDictionaryObject(COSName.PAGES) instanceof COSDictionary tree) {
-            told = tree.getInt(COSName.COUNT, 0);
-            walk(tree);
-        }
-        if (pages.isEmpty()) {
-            // The tree is lost: pages are found one by one.
-            for (COSObject each : document.getDocument().getObjectsByType(COSName.PAGE)) {
-                if (each.getObject() instanceof COSDictionary page) {
-                    pages.add(new SourcePage(page, new COSDictionary()));
-                }
-            }
-            if (!pages.isEmpty()) {
-                missing.add(Message.of("print.bindery.tree-mended", name, pages.size()));
-            }
-        } else if (pages.size() < told) {
-            missing.add(Message.of("print.bindery.pages-missing", name, told - pages.size(), told));
-        }
-        if (pages.isEmpty()) {
-            throw Trouble.of("print.bindery.no-pages", name);
-        }
-    }
-
-    private record Node(COSDictionary dictionary, COSDictionary inherited) {}
-
-    private void walk(COSDictionary tree) {
-        Set<COSBase> seen = Collections.newSetFromMap(new IdentityHashMap<>());
-        Deque<Node> open = new ArrayDeque<>();
-        open.push(new Node(tree, new COSDictionary()));
-        while (!open.isEmpty() && pages.size() < MOST_PAGES) {
-            Node node = open.pop();
-            boolean parent = node.dictionary().getDictionaryObject(COSName.KIDS) instanceof COSArray;
-            if (!parent) {
-                if (node.dictionary() != tree) {
-                    pages.add(new SourcePage(node.dictionary(), node.inherited()));
-                }
-                continue;
-            }
-            if (!seen.add(node.dictionary())) {
-                missing.add(Message.of("print.bindery.loop", name));
-                continue;
-            }
-            COSDictionary inherited = new COSDictionary(node.inherited());
-            for (COSName key : List.of(COSName.RESOURCES, COSName.MEDIA_BOX, COSName.CROP_BOX, COSName.ROTATE)) {
-                COSBase own = node.dictionary().getItem(key);
-                if (own != null) {
-                    inherited.setItem(key, own);
-                }
-            }
-            COSArray kids = (COSArray) node.dictionary().getDictionaryObject(COSName.KIDS);
-            for (int i = kids.size() - 1; i >= 0; i--) {
-                if (kids.getObject(i) instanceof COSDictionary kid) {
-                    open.push(new Node(kid, inherited));
-                }
-            }
-        }
+        PageTree tree = PageTree.of(document, name, mended);
+        pages.addAll(tree.pages());
+        missing.addAll(tree.missing());
     }
 
     /** What the file is called. */

@@ -141,6 +141,10 @@ public final class Splitter {
 
     private static void assemble(PdfSource source, List<PageUse> uses, OutputStream out) throws IOException {
         Assembler assembler = new Assembler(out, uses.size(), source.version());
+        if (uses.stream().noneMatch(u -> u.page() == 1)) {
+            // Attached files go with the first page, not with every part.
+            assembler.leaveAttachments();
+        }
         assembler.take(source, uses, IntStream.range(0, uses.size()).toArray(), "");
         assembler.finish();
     }
