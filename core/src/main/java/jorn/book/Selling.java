@@ -22,6 +22,7 @@ import jorn.measure.Trouble;
  * @param contributors who made it beside the author
  * @param read ids of the reminders that the user has read
  * @param sent what was handed over, the first parcel first
+ * @param orders what copy shops were told to make, the first order first
  */
 @RecordBuilder
 public record Selling(
@@ -30,11 +31,12 @@ public record Selling(
         Map<String, Double> taxes,
         List<Contributor> contributors,
         Set<String> read,
-        List<SentParcel> sent)
+        List<SentParcel> sent,
+        List<KeptOrder> orders)
         implements SellingBuilder.With {
     /** In a press's own shop alone, taxed by what the book is. */
     public static final Selling CUSTOMARY =
-            new Selling(Set.of(), Optional.empty(), Map.of(), List.of(), Set.of(), List.of());
+            new Selling(Set.of(), Optional.empty(), Map.of(), List.of(), Set.of(), List.of(), List.of());
 
     private static final double MOST_TAX = 100;
 
@@ -45,6 +47,7 @@ public record Selling(
         contributors = contributors == null ? List.of() : List.copyOf(contributors);
         read = read == null ? Set.of() : Collections.unmodifiableSet(new TreeSet<>(read));
         sent = sent == null ? List.of() : List.copyOf(sent);
+        orders = orders == null ? List.of() : List.copyOf(orders);
         taxes.forEach((market, rate) -> {
             if (!(rate >= 0) || rate > MOST_TAX) {
                 throw Trouble.of("book.selling.tax-out-range", rate, market);
@@ -68,6 +71,13 @@ public record Selling(
         List<SentParcel> now = new ArrayList<>(sent);
         now.add(parcel);
         return withSent(now);
+    }
+
+    /** With one more order given to a copy shop. */
+    public Selling withOrder(KeptOrder order) {
+        List<KeptOrder> now = new ArrayList<>(orders);
+        now.add(order);
+        return withOrders(now);
     }
 
     /** With one more reminder read. */

@@ -46,6 +46,28 @@ public final class PageRanges {
         return each(text, count).stream().flatMap(List::stream).toList();
     }
 
+    /** Pages as they would be said: three and more that follow each other, or lead back, become one range. */
+    public static String said(List<Integer> pages) {
+        List<String> all = new ArrayList<>();
+        int i = 0;
+        while (i < pages.size()) {
+            int first = pages.get(i);
+            int step = i + 1 < pages.size() && pages.get(i + 1) == first - 1 ? -1 : 1;
+            int end = i;
+            while (end + 1 < pages.size() && pages.get(end + 1) == pages.get(end) + step) {
+                end++;
+            }
+            if (end - i < 2) {
+                end = i;
+                all.add(Integer.toString(first));
+            } else {
+                all.add(first + "-" + pages.get(end));
+            }
+            i = end + 1;
+        }
+        return String.join(", ", all);
+    }
+
     private static List<Integer> range(String part, String text, int count) {
         switch (part) {
             case "all" -> {

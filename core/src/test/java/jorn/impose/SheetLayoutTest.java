@@ -275,6 +275,21 @@ class SheetLayoutTest {
         assertEquals(Length.mm(1), SheetSpec.of(A4).withCaliper(Length.mm(1)).caliper());
     }
 
+    /** Whatever order pages have, what is said of it means just that order. */
+    @Property(tries = 300)
+    void pagesAreSaidSoThatTheyAreUnderstood(@ForAll List<@IntRange(min = 1, max = 12) Integer> pages) {
+        if (!pages.isEmpty()) {
+            assertEquals(pages, PageRanges.of(PageRanges.said(pages), 12));
+        }
+    }
+
+    @Test
+    void pagesThatFollowEachOtherAreSaidAsARange() {
+        assertEquals("1-3, 7, 8", PageRanges.said(List.of(1, 2, 3, 7, 8)));
+        assertEquals("5-3, 9, 1, 2, 2", PageRanges.said(List.of(5, 4, 3, 9, 1, 2, 2)));
+        assertEquals("", PageRanges.said(List.of()));
+    }
+
     @Test
     void pagesAreSaidAsPeopleSayThem() {
         assertEquals(List.of(1, 2, 3, 7, 9, 10), PageRanges.of("1-3, 7; 9-", 10));

@@ -1,6 +1,7 @@
 package jorn.desk.bindery;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Node;
@@ -12,6 +13,7 @@ import javafx.scene.layout.VBox;
 import jorn.desk.bindery.BinderyWork.Loaded;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
+import jorn.desk.view.CommitField;
 import jorn.desk.view.FocusKeep;
 import jorn.desk.view.Labels;
 import jorn.impose.FoldKind;
@@ -44,8 +46,8 @@ final class BinderyPane extends VBox {
         VBox right = new VBox(8, told, caution, hands, stack, passes.node());
         right.setMinWidth(0);
         HBox.setHgrow(right, Priority.ALWAYS);
-        slips.setMinWidth(290);
-        slips.setMaxWidth(290);
+        slips.setMinWidth(316);
+        slips.setMaxWidth(316);
         getChildren().addAll(from, new HBox(18, slips, right));
         work.setOnChange(this::refresh);
         work.setOnPainted(stack::draw);
@@ -106,6 +108,7 @@ final class BinderyPane extends VBox {
             book.setId("bindery-this-book");
             from.getChildren().add(book);
         }
+        work.locked().ifPresent(f -> from.getChildren().addAll(word(f)));
         if (!state().equals(shownFor)) {
             shownFor = state();
             FocusKeep.around(slips, slips, () -> slips.getChildren().setAll(new BindSlip(work)));
@@ -117,6 +120,23 @@ final class BinderyPane extends VBox {
         hands.setManaged(!hands.getText().isEmpty());
         stack.show();
         passes.show();
+    }
+
+    /** Where the word is typed that opens a file. */
+    private List<Node> word(Path file) {
+        String name = Wording.of("desk.bindery.word", file.getFileName());
+        CommitField field = new CommitField(
+                name,
+                "bindery-word",
+                "",
+                Wording.of("desk.bindery.word-help"),
+                text -> {
+                    if (!text.isEmpty()) {
+                        work.take(Optional.of(file), Optional.of(text));
+                    }
+                },
+                t -> t.ifPresent(work.desk()::tell));
+        return List.of(Labels.label(name, "thread"), field);
     }
 
     private String hands(Loaded now) {

@@ -13,6 +13,8 @@ import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.scene.image.Image;
+import jorn.book.Book;
+import jorn.book.Brief;
 import jorn.content.Memo;
 import jorn.desk.model.Desk;
 import jorn.desk.model.Hands;
@@ -31,6 +33,7 @@ import jorn.impose.Scheme;
 import jorn.impose.SheetLayout;
 import jorn.impose.SheetSpec;
 import jorn.impose.Unprinted;
+import jorn.measure.Length;
 import jorn.measure.PaperSize;
 import jorn.measure.Unit;
 import jorn.print.bindery.BookPages;
@@ -47,6 +50,7 @@ public final class BinderyWork {
     private static final int PICTURE = 150;
     private static final int PICTURES_KEPT = 300;
     private static final int LOOKED_AT = 8;
+    private static final Length MOST_CALIPER = Length.mm(1);
 
     private final Desk desk;
     private final Hands hands = new Hands("bindery", Platform::runLater);
@@ -56,6 +60,9 @@ public final class BinderyWork {
     private Runnable changed = () -> {};
     private Runnable painted = () -> {};
     private Optional<Path> file = Optional.empty();
+    /** What waits for the word that opens it. */
+    private Optional<Path> locked = Optional.empty();
+
     private Optional<Punch> punch = Optional.empty();
     private @Nullable Edition shownOf;
     private @Nullable Loaded loaded;
@@ -88,9 +95,16 @@ public final class BinderyWork {
         PaperSize customary = desk.unit().get() == Unit.INCH ? PaperSize.LETTER : PaperSize.A4;
         how = new Decisions(
                 Scheme.of(FoldKind.NEST),
-                SheetSpec.of(customary.size()).withRim(traits().rim()),
+                SheetSpec.of(customary.size()).withRim(traits().rim()).withCaliper(leaf(desk.book())),
                 BlankPlace.AT_END,
                 false);
+    }
+
+    /** How thick a leaf of the book's paper is: the best guess as long as nobody has measured. */
+    private static Length leaf(Book book) {
+        Brief brief = book.brief();
+        Length thick = brief.paperStock().page(brief.press().name()).length().times(2);
+        return thick.points() > MOST_CALIPER.points() ? Length.ZERO : thick;
     }
 
     Desk desk() {
@@ -143,6 +157,11 @@ public final class BinderyWork {
         return file;
     }
 
+    /** A file that is to be bound, but is locked. */
+    Optional<Path> locked() {
+        return locked;
+    }
+
     void change(UnaryOperator<SheetSpec> change) {
         decide(new Decisions(how.scheme(), change.apply(how.spec()), how.blanks(), how.cropWhite()));
     }
@@ -186,6 +205,12 @@ public final class BinderyWork {
 
     /** Binds another file, or the book again; where it cannot be read, what was bound stays. */
     void take(Optional<Path> from) {
+        take(from, Optional.empty());
+    }
+
+    /** @param word that opens it, where it is locked */
+    void take(Optional<Path> from, Optional<String> word) {
+        locked = Optional.empty();
         Edition edition = desk.state().get().edition();
         if (from.isEmpty()) {
             shownOf = edition;
@@ -195,7 +220,7 @@ public final class BinderyWork {
         reading = true;
         hands.fetch(
                 () -> {
-                    PdfSource source = from.map(PdfSource::open).orElseGet(() -> BookPages.open(edition));
+                    PdfSource source = from.map(f -> PdfSource.open(f, word)).orElseGet(() -> BookPages.open(edition));
                     try {
                         return Loaded.of(source, new InkFinder(source), wanted);
                     } catch (RuntimeException e) {
@@ -215,6 +240,7 @@ public final class BinderyWork {
                 e -> {
                     if (own == reads) {
                         reading = false;
+                        locked = PdfSource.wantsWord(e) ? from : Optional.empty();
                     }
                     desk.tell(Mishap.told(e));
                     changed.run();

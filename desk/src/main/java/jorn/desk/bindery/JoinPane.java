@@ -8,9 +8,6 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.input.ClipboardContent;
-import javafx.scene.input.DragEvent;
-import javafx.scene.input.Dragboard;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -18,8 +15,8 @@ import javafx.scene.layout.VBox;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.CommitField;
+import jorn.desk.view.DragOrder;
 import jorn.desk.view.Labels;
-import jorn.measure.Numeral;
 import jorn.measure.PaperSize;
 import jorn.measure.Unit;
 import jorn.print.bindery.JoinList;
@@ -27,17 +24,14 @@ import jorn.print.bindery.JoinPart;
 import jorn.print.bindery.Joined;
 import jorn.print.bindery.Joiner;
 import jorn.print.bindery.PdfSource;
-import jorn.print.bindery.Splitter;
 import jorn.print.bindery.Weaver;
 import jorn.print.export.FileNames;
-import jorn.print.export.Progress;
 import jorn.say.Message;
 import jorn.say.Wording;
 
 /** Files in the order in which they are joined, moved by hand; or one file split. Files and folders are dropped here. */
 final class JoinPane extends VBox {
     private static final int MOST_SHOWN = 400;
-    private static final int MOST_TYPED = 1_000_000;
 
     private final Desk desk;
     private final BookFiles files;
@@ -45,9 +39,11 @@ final class JoinPane extends VBox {
     private final Supplier<Path> folder;
     private final List<JoinPart> parts = new ArrayList<>();
     private final VBox list = new VBox(3);
+    private final SplitPart split;
     private String word = "";
     private boolean equal;
-    private int dragged = -1;
+    private Optional<PageTiles> tiles = Optional.empty();
+    private int tilesOf = -1;
 
     JoinPane(Desk desk, BookFiles files, BinderyWork work, Supplier<Path> folder) {
         super(8);
@@ -57,6 +53,7 @@ final class JoinPane extends VBox {
         this.folder = folder;
         setId("bindery-join");
         list.setId("join-list");
+        split = new SplitPart(desk, files, folder, () -> open(0), deed("unfold", "split-unfold", this::unfold));
         setOnDragOver(e -> {
             if (e.getDragboard().hasFiles()) {
                 e.acceptTransferModes(TransferMode.COPY);
@@ -80,8 +77,14 @@ final class JoinPane extends VBox {
 
     void show() {
         list.getChildren().clear();
+        DragOrder order = new DragOrder(list, this::move, i -> {});
         for (int i = 0; i < Math.min(parts.size(), MOST_SHOWN); i++) {
-            list.getChildren().add(row(i));
+            Node row = row(i);
+            order.add(row);
+            list.getChildren().add(row);
+            if (i == tilesOf) {
+                tiles.ifPresent(list.getChildren()::add);
+            }
         }
         if (parts.size() > MOST_SHOWN) {
             list.getChildren().add(Labels.wrapped(Wording.of("desk.join.more", parts.size() - MOST_SHOWN), "soft"));
@@ -113,16 +116,9 @@ final class JoinPane extends VBox {
                             deed("interleave", "join-interleave", () -> interleave(false)),
                             deed("interleave-backwards", "join-interleave-backwards", () -> interleave(true)));
         }
-        FlowPane split = new FlowPane(12, 6);
-        if (parts.size() == 1 && parts.get(0).file().isPresent()) {
-            split.getChildren()
-                    .addAll(
-                            Labels.label(Wording.of("desk.join.split"), "soft"),
-                            deed("at-bookmarks", "split-bookmarks", () -> split(Splitter::atBookmarks)),
-                            deed("odd-even", "split-odd-even", () -> split(Splitter::oddAndEven)),
-                            number(),
-                            deed("unfold", "split-unfold", this::unfold));
-        }
+        boolean one = parts.size() == 1 && parts.get(0).file().isPresent();
+        split.setVisible(one);
+        split.setManaged(one);
         getChildren()
                 .setAll(
                         Labels.label(Wording.of("desk.join.title"), "heading"),
@@ -138,24 +134,6 @@ final class JoinPane extends VBox {
                 Wording.of("desk.join." + what), Wording.of("desk.join." + what + "-help"), () -> desk.attempt(deed));
         button.setId(id);
         return button;
-    }
-
-    private Node number() {
-        CommitField field = new CommitField(
-                Wording.of("desk.join.every"),
-                "split-every",
-                "",
-                Wording.of("desk.join.every-help"),
-                text -> {
-                    if (!text.isBlank()) {
-                        int pages = Numeral.count(text, Wording.of("desk.join.pages"), 0, MOST_TYPED);
-                        split(s -> Splitter.every(s, pages));
-                    }
-                },
-                t -> t.ifPresent(desk::tell));
-        field.setPromptText(Wording.of("desk.join.every"));
-        field.setPrefColumnCount(12);
-        return field;
     }
 
     /** Opens those that are locked. */
@@ -183,7 +161,11 @@ final class JoinPane extends VBox {
     }
 
     private PdfSource open(int index) {
-        return PdfSource.open(parts.get(index).file().orElseThrow(), opening());
+        return open(parts.get(index));
+    }
+
+    private PdfSource open(JoinPart part) {
+        return PdfSource.open(part.file().orElseThrow(), opening());
     }
 
     private void interleave(boolean backwards) {
@@ -223,53 +205,78 @@ final class JoinPane extends VBox {
                 "join-pages-" + index,
                 part.pages(),
                 Wording.of("desk.join.pages-help"),
-                text -> parts.set(index, part.withPages(text)),
+                text -> {
+                    parts.set(index, parts.get(index).withPages(text));
+                    if (tilesOf == index) {
+                        tiles.ifPresent(t -> t.show(parts.get(index)));
+                    }
+                },
                 t -> t.ifPresent(desk::tell));
         ranges.setPromptText(Wording.of("desk.join.all-pages"));
         ranges.setPrefColumnCount(10);
         Button earlier = deed("earlier", "join-earlier-" + index, () -> move(index, index - 1));
         Button later = deed("later", "join-later-" + index, () -> move(index, index + 1));
         Button turn = Labels.act(Wording.of("desk.join.turned", part.turn()), Wording.of("desk.join.turn-help"), () -> {
-            parts.set(index, part.turned((part.turn() + 90) % 360));
+            JoinPart now = parts.get(index);
+            parts.set(index, now.turned((now.turn() + 90) % 360));
+            if (tilesOf == index) {
+                tiles.ifPresent(t -> t.show(parts.get(index)));
+            }
             show();
         });
         turn.setId("join-turn-" + index);
         Button out = deed("take-out", "join-out-" + index, () -> {
+            hidePages();
             parts.remove(index);
             show();
         });
         HBox row = new HBox(8, name, ranges, turn, earlier, later, out);
+        if (part.file().isPresent()) {
+            Button pages = Labels.act(
+                    Wording.of(tilesOf == index ? "desk.join.hide-pages" : "desk.join.show-pages"),
+                    Wording.of("desk.join.show-pages-help"),
+                    () -> showPages(index));
+            pages.setId("join-show-" + index);
+            row.getChildren().add(2, pages);
+        }
         row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         row.setId("join-row-" + index);
-        row.getStyleClass().add("field-row");
-        row.setOnDragDetected(e -> {
-            Dragboard board = row.startDragAndDrop(TransferMode.MOVE);
-            ClipboardContent content = new ClipboardContent();
-            content.putString("join " + index);
-            board.setContent(content);
-            dragged = index;
-            e.consume();
-        });
-        row.setOnDragOver(e -> {
-            if (dragged >= 0 && e.getDragboard().hasString()) {
-                e.acceptTransferModes(TransferMode.MOVE);
-                e.consume();
-            }
-        });
-        row.setOnDragDropped((DragEvent e) -> {
-            if (dragged >= 0 && e.getDragboard().hasString()) {
-                int from = dragged;
-                dragged = -1;
-                move(from, index);
-                e.setDropCompleted(true);
-                e.consume();
-            }
-        });
+        row.getStyleClass().addAll("field-row", "ordered-row");
         return row;
+    }
+
+    /** Shows the pages of a file, or hides them again. */
+    private void showPages(int index) {
+        boolean hide = tilesOf == index;
+        hidePages();
+        if (hide) {
+            show();
+            return;
+        }
+        JoinPart part = parts.get(index);
+        work.fetch(() -> open(part), source -> {
+            if (index >= parts.size() || !parts.get(index).equals(part)) {
+                source.close();
+                return;
+            }
+            tilesOf = index;
+            tiles = Optional.of(new PageTiles(work, part, source, now -> {
+                parts.set(index, now);
+                show();
+            }));
+            show();
+        });
+    }
+
+    private void hidePages() {
+        tiles.ifPresent(PageTiles::close);
+        tiles = Optional.empty();
+        tilesOf = -1;
     }
 
     private void move(int from, int to) {
         if (to >= 0 && to < parts.size()) {
+            hidePages();
             parts.add(to, parts.remove(from));
             show();
         }
@@ -291,16 +298,5 @@ final class JoinPane extends VBox {
                             " ", joined.notes().stream().map(Message::text).toList());
                     desk.say("desk.join.joined", joined.pages(), to, notes);
                 });
-    }
-
-    private void split(java.util.function.Function<PdfSource, List<Splitter.Piece>> how) {
-        Path to = folder.get();
-        work.fetch(
-                () -> {
-                    try (PdfSource source = open(0)) {
-                        return Splitter.write(source, how.apply(source), to, Progress.SILENT);
-                    }
-                },
-                written -> desk.say("desk.join.was-split", written.size(), to));
     }
 }

@@ -81,7 +81,7 @@ final class PassPart {
                                 pass(SheetSides.BOTH, now.get().layout()))));
         deeds.getChildren()
                 .add(deed(
-                        "print",
+                        backs ? "print" : "print-sheets",
                         "bindery-print",
                         () -> print(now.get(), pass(SheetSides.BOTH, now.get().layout()))));
         node.getChildren().addAll(Labels.label(Wording.of("desk.bindery.printing"), "heading"), deeds);

@@ -1,7 +1,11 @@
 package jorn.desk.bindery;
 
 import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.Supplier;
 import javafx.scene.control.Label;
 import javafx.scene.input.Clipboard;
@@ -9,6 +13,7 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import jorn.book.KeptOrder;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
@@ -25,6 +30,8 @@ import jorn.say.Wording;
 final class ShopPane extends VBox {
     /** What is too many is refused by the order. */
     private static final int MOST_TYPED = 1_000_000;
+
+    private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ROOT);
 
     private final Desk desk;
     private final Supplier<Path> folder;
@@ -75,6 +82,12 @@ final class ShopPane extends VBox {
                 () -> desk.attempt(() -> {
                     Path file = folder.get().resolve(FileNames.of(desk.book()) + "-copy-shop.pdf");
                     SlipFile.writeShopOrder(edition, copies, desk.unit().get(), file);
+                    String when = LocalDateTime.now(ZoneId.systemDefault()).format(MINUTE);
+                    KeptOrder kept = new KeptOrder(when, copies, OrderSlip.text(lines));
+                    desk.change(
+                            "ordered",
+                            b -> b.withPlans(
+                                    b.plans().withSelling(b.plans().selling().withOrder(kept))));
                     desk.say("desk.shop.written", file);
                 }));
         write.setId("shop-write");

@@ -186,6 +186,9 @@ final class NewCommand implements Callable<Integer> {
 
     /** A folder of drawings instead of patterns. */
     private Book withArt(Starter kind, Book book) {
+        if (photos.isSaid() && (art == null || kind != Starter.PHOTO_BOOKLET)) {
+            throw Trouble.of("cli.photos.not-here", Starter.PHOTO_BOOKLET.id());
+        }
         if (art == null) {
             return book;
         }

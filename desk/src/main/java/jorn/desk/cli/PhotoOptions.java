@@ -9,12 +9,13 @@ import jorn.makeup.Paginator;
 import jorn.print.picture.PhotoIntake;
 import jorn.print.picture.PhotoIntake.Photos;
 import jorn.say.Wording;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Option;
 
 /** How a folder of photographs becomes a booklet. */
 final class PhotoOptions {
     @Option(names = "--each", paramLabel = "1|2|4", description = "${bundle:cli.photos.each}")
-    private int each = 1;
+    private @Nullable Integer each;
 
     @Option(names = "--filled", description = "${bundle:cli.photos.filled}")
     private boolean filled;
@@ -25,8 +26,14 @@ final class PhotoOptions {
     @Option(names = "--no-captions", description = "${bundle:cli.photos.no-captions}")
     private boolean noCaptions;
 
+    /** Whether any of them is said. */
+    boolean isSaid() {
+        return each != null || filled || byTime || noCaptions;
+    }
+
     /** The book with the photographs of a folder. */
     Book take(Book book, Path folder, PrintWriter err) {
+        int each = this.each == null ? 1 : this.each;
         Photos read = PhotoIntake.folder(folder, byTime, (name, number, of) -> true);
         read.left().forEach(m -> err.println(m.text()));
         Book booklet =

@@ -2,8 +2,11 @@ package jorn.desk.makeup;
 
 import java.util.List;
 import jorn.art.Picture;
+import jorn.desk.view.Labels;
 import jorn.desk.view.PictureCreditFields;
 import jorn.desk.view.Slip;
+import jorn.desk.view.Tiles;
+import jorn.pattern.run.ArtItem;
 import jorn.pattern.run.ArtSheet;
 import jorn.say.Wording;
 
@@ -19,17 +22,17 @@ final class ArtPageSlip extends Slip {
                                 Wording.of("desk.art.earlier"),
                                 "art-earlier",
                                 Wording.of("desk.art.earlier-help"),
-                                () -> work.move(-1)),
+                                () -> work.moveBy(-1)),
                         deed(
                                 Wording.of("desk.art.later"),
                                 "art-later",
                                 Wording.of("desk.art.later-help"),
-                                () -> work.move(1)),
+                                () -> work.moveBy(1)),
                         deed(
                                 Wording.of("desk.art.remove"),
                                 "art-remove",
                                 Wording.of("desk.art.remove-help"),
-                                work::remove)));
+                                () -> work.remove(sheet.number() - 1))));
         field(
                 Wording.of("desk.patterns.title"),
                 "art-title",
@@ -41,5 +44,15 @@ final class ArtPageSlip extends Slip {
         if (picture != null) {
             PictureCreditFields.add(this, work.desk(), picture);
         }
+        add(Labels.label(Wording.of("desk.photo.order"), "group-name"));
+        say(Wording.of("desk.photo.order-so"));
+        add(PictureTiles.of(
+                "art-tiles",
+                work.desk(),
+                work.pages().orElseThrow().items().stream()
+                        .map(ArtItem::picture)
+                        .toList(),
+                sheet.number() - 1,
+                new Tiles.Deeds(work::goTo, work::move, work::remove)));
     }
 }

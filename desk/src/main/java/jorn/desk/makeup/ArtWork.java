@@ -67,22 +67,35 @@ public final class ArtWork {
         }));
     }
 
-    /** Moves the drawing to an earlier or a later page. */
-    void move(int by) {
-        sheet().ifPresent(s -> change(p -> {
-            List<ArtItem> all = new ArrayList<>(p.items());
-            int to = Math.max(0, Math.min(all.size() - 1, s.number() - 1 + by));
-            all.add(to, all.remove(s.number() - 1));
-            return p.withItems(all);
-        }));
+    /** Moves the drawing of this page to an earlier or a later one. */
+    void moveBy(int by) {
+        sheet().ifPresent(s -> move(s.number() - 1, s.number() - 1 + by));
     }
 
-    void remove() {
-        sheet().ifPresent(s -> change(p -> {
+    /** Moves a drawing to another place among the others, both counted from 0. */
+    void move(int from, int to) {
+        change(p -> {
             List<ArtItem> all = new ArrayList<>(p.items());
-            all.remove(s.number() - 1);
+            all.add(Math.max(0, Math.min(all.size() - 1, to)), all.remove(from));
             return p.withItems(all);
-        }));
+        });
+    }
+
+    /** @param index from 0 */
+    void remove(int index) {
+        change(p -> {
+            List<ArtItem> all = new ArrayList<>(p.items());
+            all.remove(index);
+            return p.withItems(all);
+        });
+    }
+
+    /** Goes to the page of a drawing, counted from 0. */
+    void goTo(int index) {
+        PictureTiles.goTo(desk, work.slot().run(), s -> s.subjects()
+                .get(ArtSheet.class)
+                .filter(a -> a.number() == index + 1)
+                .isPresent());
     }
 
     /** A folder of drawings, one to a page, in the place of the patterns, or behind the drawings that are there. */

@@ -9,7 +9,9 @@ import jorn.book.PhotoRuns;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.model.DrawingFolder;
+import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
+import jorn.desk.view.Tiles;
 import jorn.photo.PhotoItem;
 import jorn.photo.PhotoPages;
 import jorn.photo.PhotoSheet;
@@ -31,6 +33,7 @@ final class PhotoPageSlip extends Slip {
             one(i);
         }
         pages();
+        order();
         add(act(Wording.of("desk.photo.folder"), Wording.of("desk.photo.folder-so"), () -> files.asker()
                 .folder(Optional.empty())
                 .ifPresent(f -> new DrawingFolder(desk, files).take(f, Cleaning.NONE))));
@@ -49,6 +52,33 @@ final class PhotoPageSlip extends Slip {
                 "photos",
                 b -> PhotoRuns.with(
                         b, run, how.apply(PhotoRuns.of(b.runs().get(run)).orElseThrow())));
+    }
+
+    /** All photographs of the run, to be put into another order. */
+    private void order() {
+        int run = work.slot().run();
+        List<PhotoItem> items = work.run().flatMap(PhotoRuns::of).orElseThrow().items();
+        add(Labels.label(Wording.of("desk.photo.order"), "group-name"));
+        say(Wording.of("desk.photo.order-so"));
+        add(PictureTiles.of(
+                "photo-tiles",
+                desk,
+                items.stream().map(PhotoItem::picture).toList(),
+                sheet.first(),
+                new Tiles.Deeds(
+                        i -> PictureTiles.goTo(desk, run, s -> s.subjects()
+                                .get(PhotoSheet.class)
+                                .filter(p -> p.first() <= i
+                                        && i < p.first() + p.items().size())
+                                .isPresent()),
+                        (from, to) -> change(p -> p.moved(from, to)),
+                        i -> change(p -> without(p, i)))));
+    }
+
+    private static PhotoPages without(PhotoPages pages, int index) {
+        List<PhotoItem> all = new ArrayList<>(pages.items());
+        all.remove(index);
+        return pages.withItems(all);
     }
 
     private void one(int place) {
@@ -81,11 +111,7 @@ final class PhotoPageSlip extends Slip {
                                 Wording.of("desk.art.remove"),
                                 "photo-remove-" + (place + 1),
                                 Wording.of("desk.art.remove-help"),
-                                () -> change(p -> {
-                                    List<PhotoItem> all = new ArrayList<>(p.items());
-                                    all.remove(index);
-                                    return p.withItems(all);
-                                }))));
+                                () -> change(p -> without(p, index)))));
     }
 
     private void pages() {

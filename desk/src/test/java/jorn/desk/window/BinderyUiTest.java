@@ -1,14 +1,11 @@
 package jorn.desk.window;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.concurrent.TimeUnit;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
@@ -16,68 +13,10 @@ import javafx.scene.input.KeyCode;
 import jorn.book.Starter;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.pdmodel.PDPage;
-import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.junit.jupiter.api.Test;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** A person binds a zine by hand: folds it, sees the stack, turns it over, and writes what the printer gets. */
-class BinderyUiTest extends WindowTest {
-    private void zine() {
-        interact(() -> desk.lay(Starter.ZINE.begin().withTitle("Smoke Signals"), Optional.empty()));
-        clickOn("#bench-despatch");
-        interact(
-                () -> ((javafx.scene.control.TextField) lookup("#export-folder").query())
-                        .setText(folder.resolve("out").toString()));
-        press("#parcel-printer");
-        waitFor("#bindery-figures", "sheets");
-    }
-
-    private void press(String id) {
-        interact(() -> ((ButtonBase) lookup(id).query()).fire());
-        settle();
-    }
-
-    private void waitFor(String id, String words) {
-        try {
-            WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, () -> lookup(id)
-                    .tryQuery()
-                    .filter(n -> ((Labeled) n).getText().contains(words))
-                    .isPresent());
-        } catch (java.util.concurrent.TimeoutException e) {
-            throw new AssertionError(id + " says: " + text(id), e);
-        }
-        settle();
-    }
-
-    private void waitForNotice(String words) {
-        try {
-            WaitForAsyncUtils.waitFor(
-                    30,
-                    TimeUnit.SECONDS,
-                    () -> desk.notice().get() != null
-                            && desk.notice().get().text().contains(words));
-        } catch (java.util.concurrent.TimeoutException e) {
-            throw new AssertionError(String.valueOf(desk.notice().get()), e);
-        }
-        settle();
-    }
-
-    private static int pages(Path file) throws IOException {
-        try (PDDocument read = Loader.loadPDF(file.toFile())) {
-            return read.getNumberOfPages();
-        }
-    }
-
-    private Path other(int pages) throws IOException {
-        try (PDDocument file = new PDDocument()) {
-            for (int i = 0; i < pages; i++) {
-                file.addPage(new PDPage(PDRectangle.A5));
-            }
-            file.save(folder.resolve("other.pdf").toFile());
-        }
-        return folder.resolve("other.pdf");
-    }
+class BinderyUiTest extends BinderyWindow {
 
     @Test
     void theZineIsFoldedSeenAndWritten() throws Exception {
@@ -165,31 +104,6 @@ class BinderyUiTest extends WindowTest {
     }
 
     @Test
-    void filesAreLaidInOrderJoinedAndSplit() throws Exception {
-        zine();
-        other(3);
-        press("#parcel-files");
-        press("#join-add");
-        press("#join-add");
-        retype("#join-pages-1", "3-2");
-        press("#join-earlier-1");
-        press("#join-turn-0");
-        press("#join-write");
-        waitForNotice("5 pages were joined");
-        Path joined = folder.resolve("out").resolve("joined.pdf");
-        assertEquals(5, pages(joined));
-        try (PDDocument read = Loader.loadPDF(joined.toFile())) {
-            assertEquals(90, read.getPage(0).getRotation());
-            assertEquals(0, read.getPage(2).getRotation());
-        }
-        press("#join-out-0");
-        press("#split-odd-even");
-        waitForNotice("2 files were written");
-        assertEquals(2, pages(folder.resolve("out").resolve("other-odd.pdf")));
-        assertFalse(Files.exists(folder.resolve("out").resolve("other-1.pdf")));
-    }
-
-    @Test
     void theCopyShopGetsAnOrderInPlainWords() throws Exception {
         zine();
         press("#parcel-shop");
@@ -205,6 +119,12 @@ class BinderyUiTest extends WindowTest {
                 assertTrue(words.contains("20") && words.contains("double-sided") && words.contains("stapled"), words);
             }
         }
+        assertEquals(20, desk.book().plans().selling().orders().get(0).copies());
+        press("#parcel-press");
+        press("#sent-order-0");
+        String kept = lookup("#sent-order-0-words").queryAs(Labeled.class).getText();
+        assertTrue(kept.contains("Copies: 20") && kept.contains("double-sided"), kept);
+        press("#parcel-shop");
         retype("#shop-copies", "0");
         assertTrue(
                 lookup("#shop-order #refusal").queryAs(Labeled.class).getText().contains("0 copies"));
@@ -235,32 +155,24 @@ class BinderyUiTest extends WindowTest {
                 .findFirst()
                 .orElseThrow();
         assertEquals(2, pages.each());
+        dragTile("#photo-tiles-1", "#photo-tiles-3");
+        var dragged = photos();
+        assertEquals(pages.items().get(0), dragged.get(2));
+        assertEquals(pages.items().get(1), dragged.get(0));
+        clickOn("#photo-tiles-5");
+        settle();
+        assertTrue(desk.page().get() > 3, "a press goes to its page");
+        push(KeyCode.DELETE);
+        settle();
+        assertEquals(4, photos().size());
+        interact(() -> desk.undo());
+        interact(() -> desk.undo());
+        settle();
         assertEquals("The second hive", pages.items().get(2).caption());
         assertEquals(5, pages.items().size());
     }
 
     /** Two scans are put together, a booklet's sheets taken apart, blanks put in; nothing that is there is written over. */
-    @Test
-    void pagesAreInterleavedUnfoldedAndBlanksPutIn() throws Exception {
-        zine();
-        other(4);
-        Path out = folder.resolve("out");
-        press("#parcel-files");
-        press("#join-add");
-        press("#split-unfold");
-        waitForNotice("8 pages");
-        assertEquals(8, pages(out.resolve("joined.pdf")));
-        press("#join-add");
-        press("#join-interleave-backwards");
-        waitForNotice("joined-2");
-        assertEquals(8, pages(out.resolve("joined-2.pdf")));
-        press("#join-add-blank");
-        retype("#join-pages-2", "3");
-        press("#join-write");
-        waitForNotice("11 pages were joined");
-        assertEquals(11, pages(out.resolve("joined-3.pdf")));
-    }
-
     /** A fold that is decided while another file is being read holds for that file. */
     @Test
     void whatIsDecidedWhileAFileIsReadHoldsForIt() throws Exception {
@@ -277,5 +189,75 @@ class BinderyUiTest extends WindowTest {
         waitForNotice("99");
         assertEquals("", lookup("#bindery-blanks").queryTextInputControl().getText(), "what cannot be is not kept");
         waitFor("#bindery-figures", "3 sheets");
+    }
+
+    private java.util.List<jorn.photo.PhotoItem> photos() {
+        return desk.book().runs().stream()
+                .flatMap(r -> jorn.book.PhotoRuns.of(r).stream())
+                .findFirst()
+                .orElseThrow()
+                .items();
+    }
+
+    private void dragTile(String from, String behind) {
+        drag(from, javafx.scene.input.MouseButton.PRIMARY);
+        var to = lookup(behind).query();
+        var at = to.localToScreen(to.getBoundsInLocal());
+        moveTo(at.getCenterX(), at.getCenterY());
+        dropTo(at.getMaxX() - 3, at.getCenterY());
+        settle();
+    }
+
+    /** A locked file is bound once its word is given; another word opens nothing. */
+    @Test
+    void aLockedFileAsksForItsWord() throws Exception {
+        zine();
+        Path file = other(8);
+        try (PDDocument open = Loader.loadPDF(file.toFile())) {
+            open.protect(new org.apache.pdfbox.pdmodel.encryption.StandardProtectionPolicy(
+                    "owner", "honey", new org.apache.pdfbox.pdmodel.encryption.AccessPermission()));
+            open.save(folder.resolve("locked.pdf").toFile());
+        }
+        Files.move(folder.resolve("locked.pdf"), file, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
+        press("#bindery-other");
+        await("#bindery-word");
+        retype("#bindery-word", "wax");
+        waitForNotice("does not open");
+        retype("#bindery-word", "honey");
+        waitFor("#bindery-figures", "2 sheets");
+        assertTrue(lookup("#bindery-word").tryQuery().isEmpty());
+    }
+
+    /** Each way to fold can be followed to its end along the time line, without a word missing. */
+    @Test
+    void everyFoldIsFollowedFromTheTrayToTheHand() throws Exception {
+        zine();
+        for (jorn.impose.FoldKind kind : jorn.impose.FoldKind.values()) {
+            press("#bindery-fold-" + kind.name().toLowerCase(java.util.Locale.ROOT));
+            Slider time = lookup("#bindery-time").query();
+            for (double t = 0; t <= time.getMax(); t += 0.25) {
+                double now = t;
+                interact(() -> time.setValue(now));
+            }
+            settle();
+            assertTrue(time.getMax() >= 1, kind + " has steps");
+            boolean opened = !lookup("#bindery-step-opened").queryAll().isEmpty();
+            assertEquals(kind.isNested() || kind == jorn.impose.FoldKind.ONE_CUT, opened, kind.toString());
+        }
+    }
+
+    /** What a printer leaves white is told where ink lies in it, and no longer once pages are kept inside. */
+    @Test
+    void inkInThePrintersRimIsTold() throws Exception {
+        interact(() -> desk.settings()
+                .setPrinter(
+                        jorn.impose.PrinterTraits.TRUE.withRim(jorn.impose.Unprinted.all(jorn.measure.Length.mm(25)))));
+        zine();
+        press("#bindery-inside");
+        press("#bindery-inside");
+        waitFor("#bindery-caution", "ink where the printer leaves the paper white");
+        press("#bindery-inside");
+        waitFor("#bindery-figures", "% of their size");
+        assertEquals("", text("#bindery-caution"));
     }
 }

@@ -9,17 +9,20 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import jorn.impose.PageRanges;
 import jorn.measure.NaturalOrder;
 import jorn.measure.TextFile;
 import jorn.measure.Trouble;
 
 /**
  * What is to be joined, as a text: a line for each file, with what is said of it after upright strokes: {@code part 1.pdf | 3-10, 12 | turn 90}.
- * {@code blank | 2} puts two blanks. Lines that begin with # say nothing. Files stand beside the list where no folder is told.
+ * {@code turn 90 of 3-5} turns only those pages, {@code blank | 2} puts two blanks. Lines that begin with # say nothing. Files stand beside the list where no folder is told.
  */
 public final class JoinList {
     private static final int QUARTER = 90;
     private static final int FULL = 360;
+    /** Single pages are turned up to this one. */
+    private static final int MOST_PAGES = 9999;
 
     private JoinList() {}
 
@@ -52,12 +55,25 @@ public final class JoinList {
         for (int i = 1; i < said.length; i++) {
             String each = said[i].strip();
             if (each.toLowerCase(Locale.ROOT).startsWith("turn")) {
-                part = part.turned(turn(each.substring(4).strip(), line, number));
+                part = turned(part, each.substring(4).strip(), line, number);
             } else if (!each.isEmpty()) {
                 part = part.withPages(each);
             }
         }
         return part;
+    }
+
+    private static JoinPart turned(JoinPart part, String said, String line, int number) {
+        String[] turn = said.split("\\s+of\\s+", 2);
+        int degrees = turn(turn[0], line, number);
+        if (turn.length == 1) {
+            return part.turned(degrees);
+        }
+        JoinPart now = part;
+        for (int page : PageRanges.of(turn[1], MOST_PAGES)) {
+            now = now.turned(page, degrees);
+        }
+        return now;
     }
 
     private static int turn(String said, String line, int number) {

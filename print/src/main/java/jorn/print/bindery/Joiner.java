@@ -170,7 +170,7 @@ public final class Joiner {
             try {
                 List<PageUse> uses = new ArrayList<>();
                 for (int page : each.pages()) {
-                    uses.add(use(source, page, each.part().turn()));
+                    uses.add(use(source, page, each.part().turnOf(page)));
                 }
                 to.take(source, uses, places, named ? title(each.part()) : "");
             } finally {

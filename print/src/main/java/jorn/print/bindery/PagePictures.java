@@ -7,6 +7,8 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** Pages of a file as small pictures. */
 public final class PagePictures {
+    private static final int HALF = 180;
+
     private PagePictures() {}
 
     /**
@@ -16,15 +18,35 @@ public final class PagePictures {
      * @param high in pixels
      */
     public static BufferedImage of(PdfSource source, int number, int high) {
+        return painted(source, number, high / Math.max(1, source.height(number)), 0);
+    }
+
+    /**
+     * A page turned, so large that it fits into a square.
+     *
+     * @param number from 1
+     * @param side of the square, in pixels
+     * @param turn clockwise, in degrees, a multiple of 90
+     */
+    public static BufferedImage of(PdfSource source, int number, int side, int turn) {
+        double longer = Math.max(source.width(number), source.height(number));
+        return painted(source, number, side / Math.max(1, longer), turn);
+    }
+
+    private static BufferedImage painted(PdfSource source, int number, double scale, int turn) {
         try {
-            float scale = (float) (high / Math.max(1, source.height(number)));
             BufferedImage image =
-                    new PDFRenderer(source.document()).renderImage(source.index(number), scale, ImageType.ARGB);
-            BufferedImage white =
-                    new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
+                    new PDFRenderer(source.document()).renderImage(source.index(number), (float) scale, ImageType.ARGB);
+            boolean sideways = turn % HALF != 0;
+            int wide = sideways ? image.getHeight() : image.getWidth();
+            int high = sideways ? image.getWidth() : image.getHeight();
+            BufferedImage white = new BufferedImage(wide, high, BufferedImage.TYPE_INT_ARGB_PRE);
             java.awt.Graphics2D g = white.createGraphics();
             g.setColor(java.awt.Color.WHITE);
-            g.fillRect(0, 0, white.getWidth(), white.getHeight());
+            g.fillRect(0, 0, wide, high);
+            g.translate(wide / 2.0, high / 2.0);
+            g.rotate(Math.toRadians(turn));
+            g.translate(-image.getWidth() / 2.0, -image.getHeight() / 2.0);
             g.drawImage(image, 0, 0, null);
             g.dispose();
             return white;

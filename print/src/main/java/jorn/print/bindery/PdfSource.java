@@ -169,6 +169,11 @@ public final class PdfSource implements Closeable {
         missing.addAll(tree.missing());
     }
 
+    /** Whether a file was refused because it is locked with a word that was not given, or another one. */
+    public static boolean wantsWord(Throwable refusal) {
+        return refusal.getCause() instanceof InvalidPasswordException;
+    }
+
     /** What the file is called. */
     public String name() {
         return name;

@@ -182,6 +182,10 @@ class JoinerTest {
                 JoinList.folder(folder).stream()
                         .map(p -> p.file().orElseThrow())
                         .toList());
+        Files.writeString(list, "part 10.pdf | turn 90 | turn 180 of 2, 4\n");
+        JoinPart some = JoinList.read(list).get(0);
+        assertEquals(
+                List.of(90, 270, 90, 270), List.of(some.turnOf(1), some.turnOf(2), some.turnOf(3), some.turnOf(4)));
         Files.writeString(list, "part 2.pdf | turn 45\n");
         assertTrue(assertThrows(Trouble.class, () -> JoinList.read(list))
                 .getMessage()
