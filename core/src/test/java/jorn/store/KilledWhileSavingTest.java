@@ -56,8 +56,8 @@ class KilledWhileSavingTest {
     }
 
     @Test
-    void afterTenKillsTheFileIsOneOfTheTwoBooks() throws IOException, InterruptedException {
-        assertTrue(seenAfter(10).size() > 0);
+    void afterFourKillsTheFileIsOneOfTheTwoBooks() throws IOException, InterruptedException {
+        assertTrue(seenAfter(4).size() > 0);
     }
 
     @Test

@@ -303,7 +303,7 @@ class PuzzleBookTest {
 
     @Test
     void whereItMustNotWaitAPageSaysThatItIsBeingMade() throws Exception {
-        Edition edition = Edition.of(book(NumberRules.of(12), 60, PageUse.CUSTOMARY));
+        Edition edition = Edition.of(book(NumberRules.of(9), 60, PageUse.CUSTOMARY));
         int page = pagesOf(edition, PuzzlePage.class).get(59).number();
         List<List<String>> seen = new ArrayList<>();
         Thread window = new Thread(() -> {
