@@ -37,6 +37,14 @@ public record Punch(HolePattern pattern, BindingEdge edge) {
         return all;
     }
 
+    /** What must stay clear on a leaf: a square round each hole, with room for a hand that punches a little askew. */
+    public List<Box> clear(Box leaf, boolean front) {
+        double half = pattern.clear().points() - pattern.fromEdge().points();
+        return middles(leaf, front).stream()
+                .map(at -> Box.between(at[0] - half, at[1] - half, at[0] + half, at[1] + half))
+                .toList();
+    }
+
     /** Into which ring binder the leaves go that are punched so, in words. */
     public String told(SheetLayout layout, Unit unit) {
         int leaves = (layout.imposition().pages() + 1) / 2;

@@ -189,6 +189,15 @@ public final class SheetLayout {
         return imposition.scheme().kind() == FoldKind.LOOSE ? List.of(sheet) : edges();
     }
 
+    /**
+     * The leaf of a page as it comes into the hand, on its sheet.
+     *
+     * @param page that is placed
+     */
+    public Box leafOf(PlacedPage page) {
+        return imposition.scheme().kind() == FoldKind.LOOSE ? sheet : edge(page.seat());
+    }
+
     /** How large a leaf is in the hand. */
     Size leaf() {
         Box leaf = leaves().get(0);

@@ -207,6 +207,7 @@ class HouseTest {
                 "print.bindery",
                 "art",
                 "book",
+                "content",
                 "deliver",
                 "edition",
                 "impose",

@@ -38,11 +38,11 @@ import jorn.measure.PaperSize;
 import jorn.measure.Unit;
 import jorn.print.bindery.BookPages;
 import jorn.print.bindery.InkFinder;
+import jorn.print.bindery.LostInk;
 import jorn.print.bindery.PageBoxes;
 import jorn.print.bindery.PagePictures;
 import jorn.print.bindery.PdfImposer;
 import jorn.print.bindery.PdfSource;
-import jorn.print.bindery.RimInk;
 import org.jspecify.annotations.Nullable;
 
 /** What is bound, how, and what follows from it; read and laid beside the interface thread, all else used on it. */
@@ -69,6 +69,10 @@ public final class BinderyWork {
     private Decisions how;
     /** Pages that lose ink in the printer's rim, as far as they have been looked at. */
     private final Set<Integer> losing = new TreeSet<>();
+    /** Likewise to holes. */
+    private final Set<Integer> punched = new TreeSet<>();
+
+    private int looks;
 
     private int reads;
     private boolean reading;
@@ -147,7 +151,10 @@ public final class BinderyWork {
         List<String> all = new ArrayList<>();
         loaded().ifPresent(l -> all.addAll(LayoutWords.cautions(l.layout())));
         if (!losing.isEmpty()) {
-            all.add(RimInk.told(losing));
+            all.add(LostInk.toldOfRim(losing));
+        }
+        if (!punched.isEmpty()) {
+            all.add(LostInk.toldOfHoles(punched));
         }
         return all;
     }
@@ -180,6 +187,7 @@ public final class BinderyWork {
 
     void punch(Optional<Punch> holes) {
         punch = holes;
+        loaded().ifPresent(this::lookForLosses);
         changed.run();
     }
 
@@ -252,7 +260,7 @@ public final class BinderyWork {
         pictures = new Memo<>(PICTURES_KEPT);
         asked.clear();
         loaded = now;
-        lookAtRim(now);
+        lookForLosses(now);
         now.source().missing().forEach(m -> desk.say("desk.bindery.missing", m.text()));
         changed.run();
         if (!how.equals(now.how())) {
@@ -260,28 +268,41 @@ public final class BinderyWork {
         }
     }
 
-    private void lookAtRim(Loaded of) {
+    /** Looks for ink that is lost in the printer's rim or to holes. */
+    private void lookForLosses(Loaded of) {
         losing.clear();
-        if (!of.how().spec().inside() && !of.how().spec().rim().equals(Unprinted.NONE)) {
-            lookAtRim(of, new RimInk(of.layout(), of.boxes(), of.ink()), 0);
+        punched.clear();
+        looks++;
+        SheetSpec spec = of.how().spec();
+        boolean rim = !spec.inside() && !spec.rim().equals(Unprinted.NONE);
+        Optional<Punch> holes = punch.filter(p -> of.how().scheme().kind().isPunched());
+        if (rim || holes.isPresent()) {
+            lookForLosses(of, new LostInk(of.layout(), of.boxes(), of.ink()), rim, holes, 0, looks);
         }
     }
 
+    private record Losses(Set<Integer> rim, Set<Integer> holes) {}
+
     /** A few sheets at once, so that pictures of pages come in between. */
-    private void lookAtRim(Loaded of, RimInk rim, int from) {
+    private void lookForLosses(Loaded of, LostInk lost, boolean rim, Optional<Punch> holes, int from, int look) {
         List<PressSheet> sheets = of.layout().imposition().sheets();
         int to = Math.min(sheets.size(), from + LOOKED_AT);
+        List<PressSheet> some = sheets.subList(from, to);
         hands.fetch(
-                () -> rim.on(sheets.subList(from, to)),
+                () -> new Losses(
+                        rim ? lost.inRim(some) : Set.of(),
+                        holes.map(p -> lost.inHoles(some, p)).orElse(Set.of())),
                 found -> {
-                    if (loaded().filter(of::equals).isEmpty()) {
+                    if (look != looks) {
                         return;
                     }
-                    if (losing.addAll(found)) {
+                    boolean more = losing.addAll(found.rim());
+                    more |= punched.addAll(found.holes());
+                    if (more) {
                         changed.run();
                     }
                     if (to < sheets.size()) {
-                        lookAtRim(of, rim, to);
+                        lookForLosses(of, lost, rim, holes, to, look);
                     }
                 },
                 Mishap::log);
@@ -300,7 +321,7 @@ public final class BinderyWork {
                 laid -> {
                     if (isBound(before.source()) && now.equals(how)) {
                         loaded = laid;
-                        lookAtRim(laid);
+                        lookForLosses(laid);
                         changed.run();
                     }
                 },

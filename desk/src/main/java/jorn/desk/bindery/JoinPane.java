@@ -18,6 +18,7 @@ import jorn.desk.view.CommitField;
 import jorn.desk.view.DragOrder;
 import jorn.desk.view.Labels;
 import jorn.measure.PaperSize;
+import jorn.measure.Size;
 import jorn.measure.Unit;
 import jorn.print.bindery.JoinList;
 import jorn.print.bindery.JoinPart;
@@ -42,6 +43,7 @@ final class JoinPane extends VBox {
     private final SplitPart split;
     private String word = "";
     private boolean equal;
+    private Size size;
     private Optional<PageTiles> tiles = Optional.empty();
     private int tilesOf = -1;
 
@@ -51,6 +53,7 @@ final class JoinPane extends VBox {
         this.files = files;
         this.work = work;
         this.folder = folder;
+        size = (desk.unit().get() == Unit.INCH ? PaperSize.LETTER : PaperSize.A4).size();
         setId("bindery-join");
         list.setId("join-list");
         split = new SplitPart(desk, files, folder, () -> open(0), deed("unfold", "split-unfold", this::unfold));
@@ -110,6 +113,9 @@ final class JoinPane extends VBox {
         Button write = deed("write", "join-write", this::join);
         write.setDisable(parts.isEmpty());
         deeds.getChildren().addAll(write, same);
+        if (equal) {
+            deeds.getChildren().add(size());
+        }
         if (parts.size() == 2 && parts.stream().allMatch(p -> p.file().isPresent())) {
             deeds.getChildren()
                     .addAll(
@@ -147,6 +153,20 @@ final class JoinPane extends VBox {
                 t -> t.ifPresent(desk::tell));
         field.setPromptText(Wording.of("desk.join.word"));
         field.setPrefColumnCount(18);
+        return field;
+    }
+
+    /** The size that all pages get. */
+    private Node size() {
+        Unit unit = desk.unit().get();
+        CommitField field = new CommitField(
+                Wording.of("desk.join.size-of-all"),
+                "join-size",
+                size.format(unit),
+                Wording.of("desk.join.size-of-all-help"),
+                text -> size = Size.parse(text, unit),
+                t -> t.ifPresent(desk::tell));
+        field.setPrefColumnCount(12);
         return field;
     }
 
@@ -284,8 +304,7 @@ final class JoinPane extends VBox {
 
     private void join() {
         Path to = target();
-        PaperSize customary = desk.unit().get() == Unit.INCH ? PaperSize.LETTER : PaperSize.A4;
-        Joiner.Manner how = new Joiner.Manner(true, equal ? Optional.of(customary.size()) : Optional.empty());
+        Joiner.Manner how = new Joiner.Manner(true, equal ? Optional.of(size) : Optional.empty());
         List<JoinPart> wanted = JoinList.opened(parts, opening());
         files.fetchInSteps(
                 report -> Joiner.join(

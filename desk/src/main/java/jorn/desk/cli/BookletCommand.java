@@ -34,12 +34,12 @@ import jorn.measure.Unit;
 import jorn.press.BindingEdge;
 import jorn.press.HolePattern;
 import jorn.print.bindery.InkFinder;
+import jorn.print.bindery.LostInk;
 import jorn.print.bindery.PageBoxes;
 import jorn.print.bindery.PdfImposer;
 import jorn.print.bindery.PdfImposer.Pass;
 import jorn.print.bindery.PdfImposer.SheetSides;
 import jorn.print.bindery.PdfSource;
-import jorn.print.bindery.RimInk;
 import jorn.print.export.Authorship;
 import jorn.print.export.Progress;
 import jorn.store.SafeFile;
@@ -164,16 +164,7 @@ final class BookletCommand implements Callable<Integer> {
         SheetLayout layout = SheetLayout.of(scheme(), source.count(), blankPlace(), paper(), boxes.largest());
         PrintWriter err = spec.commandLine().getErr();
         LayoutWords.cautions(layout).forEach(err::println);
-        if (whiteRim != null) {
-            Set<Integer> losing = new RimInk(layout, boxes, new InkFinder(source))
-                    .on(layout.imposition().sheets());
-            if (!losing.isEmpty()) {
-                err.println(RimInk.told(losing));
-            }
-        }
-        punch().filter(p -> layout.imposition().scheme().kind().isPunched())
-                .map(p -> p.told(layout, Unit.MILLIMETRE))
-                .ifPresent(err::println);
+        tellLosses(source, layout, boxes, err);
         if (plan) {
             tellPlan(layout, out);
         }
@@ -185,6 +176,25 @@ final class BookletCommand implements Callable<Integer> {
             }
         }
         return JornCommand.DONE;
+    }
+
+    /** Ink that is lost in the printer's rim or to holes, and into which binder leaves go. */
+    private void tellLosses(PdfSource source, SheetLayout layout, PageBoxes boxes, PrintWriter err) {
+        LostInk lost = new LostInk(layout, boxes, new InkFinder(source));
+        List<PressSheet> sheets = layout.imposition().sheets();
+        if (whiteRim != null) {
+            Set<Integer> losing = lost.inRim(sheets);
+            if (!losing.isEmpty()) {
+                err.println(LostInk.toldOfRim(losing));
+            }
+        }
+        punch().filter(p -> layout.imposition().scheme().kind().isPunched()).ifPresent(p -> {
+            Set<Integer> losing = lost.inHoles(sheets, p);
+            if (!losing.isEmpty()) {
+                err.println(LostInk.toldOfHoles(losing));
+            }
+            err.println(p.told(layout, Unit.MILLIMETRE));
+        });
     }
 
     private Scheme scheme() {

@@ -13,6 +13,8 @@ import javafx.scene.input.KeyCode;
 import jorn.book.Starter;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.junit.jupiter.api.Test;
 
 /** A person binds a zine by hand: folds it, sees the stack, turns it over, and writes what the printer gets. */
@@ -259,5 +261,26 @@ class BinderyUiTest extends BinderyWindow {
         press("#bindery-inside");
         waitFor("#bindery-figures", "% of their size");
         assertEquals("", text("#bindery-caution"));
+        dark();
+        press("#bindery-other");
+        press("#bindery-fold-loose");
+        waitFor("#bindery-figures", "One sheet");
+        press("#bindery-holes-three");
+        waitFor("#bindery-caution", "One page has ink where a hole is punched");
+        press("#bindery-holes-none");
+        assertEquals("", text("#bindery-caution"));
+    }
+
+    /** A page that is ink all over. */
+    private void dark() throws Exception {
+        try (PDDocument file = new PDDocument()) {
+            PDPage page = new PDPage(PDRectangle.LETTER);
+            file.addPage(page);
+            try (var out = new org.apache.pdfbox.pdmodel.PDPageContentStream(file, page)) {
+                out.addRect(0, 0, 612, 792);
+                out.fill();
+            }
+            file.save(folder.resolve("other.pdf").toFile());
+        }
     }
 }

@@ -138,6 +138,26 @@ class JoinUiTest extends BinderyWindow {
         assertTrue(desk.notice().get().text().contains("At least one page"));
     }
 
+    /** Pages of two sizes are told of, and made equal to a size that is typed. */
+    @Test
+    void pagesAreMadeOfOneSizeThatIsTyped() throws Exception {
+        zine();
+        press("#parcel-files");
+        other(1);
+        press("#join-add");
+        press("#join-add-blank");
+        press("#join-equal");
+        retype("#join-size", "6 x 9 in");
+        press("#join-write");
+        waitForNotice("2 pages were joined");
+        try (PDDocument read = Loader.loadPDF(folder.resolve("out/joined.pdf").toFile())) {
+            for (int i = 0; i < 2; i++) {
+                assertEquals(432, read.getPage(i).getMediaBox().getWidth(), 0.01);
+                assertEquals(648, read.getPage(i).getMediaBox().getHeight(), 0.01);
+            }
+        }
+    }
+
     @Test
     void aFileIsSplitByPagesByNumberAndBySize() throws Exception {
         zine();

@@ -140,6 +140,10 @@ final class ObjectWriter {
         if (known != null) {
             return known;
         }
+        if (of instanceof COSDictionary d && COSName.OCG.equals(d.getDictionaryObject(COSName.TYPE))) {
+            // A layer is shown or hidden by itself, however like another file's it is.
+            return number(of);
+        }
         if (sharing.contains(of)) {
             // It refers to itself: it has a number at once, and is like no other.
             int number = fresh();

@@ -113,6 +113,8 @@ public final class PdfImposer {
             }
             kids.add(sheet(sides.get(i), pass, root, forms, sizes, to));
         }
+        Layers layers = new Layers();
+        layers.take(source, to);
         to.drain();
         COSDictionary tree = new COSDictionary();
         tree.setItem(COSName.TYPE, COSName.PAGES);
@@ -122,6 +124,7 @@ public final class PdfImposer {
         COSDictionary catalog = new COSDictionary();
         catalog.setItem(COSName.TYPE, COSName.CATALOG);
         catalog.setItem(COSName.PAGES, new Ref(root));
+        layers.properties().ifPresent(l -> catalog.setItem(COSName.OCPROPERTIES, l));
         if (pass.sides() == SheetSides.BOTH) {
             COSDictionary preferences = new COSDictionary();
             // The back is seen when the sheet is turned like a leaf: about its upright edge.
@@ -169,7 +172,9 @@ public final class PdfImposer {
             Box taken = boxes.of(number);
             Turn to0 = Turn.move(-taken.x(), -taken.y());
             matrix(out, down.after(each.turn()).after(to0).after(shown(source.page(number))));
-            out.append('/').append(name.getName()).append(" Do\nQ\n");
+            out.append('/').append(name.getName()).append(" Do\n");
+            lying(source.page(number), "A" + number + "x", things, out, to);
+            out.append("Q\n");
         }
         List<Mark> hand = marks.on(side.sheet(), side.front());
         if (!hand.isEmpty()) {
@@ -189,6 +194,24 @@ public final class PdfImposer {
         page.setItem(COSName.RESOURCES, resources);
         page.setItem(COSName.CONTENTS, new Ref(content));
         return to.add(page);
+    }
+
+    /** What lies on a page is drawn over it. */
+    private static void lying(SourcePage page, String prefix, COSDictionary things, StringBuilder out, ObjectWriter to)
+            throws IOException {
+        List<Appearances.Drawn> all = Appearances.on(page);
+        if (all.isEmpty()) {
+            return;
+        }
+        float[] s = page.seen();
+        rectangle(out, Box.between(s[0], s[1], s[2], s[3]));
+        for (int i = 0; i < all.size(); i++) {
+            COSName name = COSName.getPDFName(prefix + i);
+            things.setItem(name, new Ref(to.shared(all.get(i).by())));
+            out.append("q\n");
+            matrix(out, all.get(i).where());
+            out.append('/').append(name.getName()).append(" Do\nQ\n");
+        }
     }
 
     /** From a page's own units to points from the top left corner of what is shown of it, y down. */

@@ -30,6 +30,10 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotation;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotationRubberStamp;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAppearanceDictionary;
+import org.apache.pdfbox.pdmodel.interactive.annotation.PDAppearanceStream;
 import org.apache.pdfbox.text.PDFTextStripperByArea;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -37,6 +41,9 @@ import org.junit.jupiter.api.io.TempDir;
 /** Sheets carry the pages of a file, each in its place and unharmed. */
 class PdfImposerTest {
     private static final Size A4 = Size.of(210, 297, Unit.MILLIMETRE);
+
+    private static final Size A5_SHEET =
+            new Size(Length.points(PDRectangle.A5.getWidth()), Length.points(PDRectangle.A5.getHeight()));
 
     @TempDir
     Path folder;
@@ -212,5 +219,44 @@ class PdfImposerTest {
         int x = marked.getWidth() / 4 - w / 2;
         int y = marked.getHeight() / 2 - h / 2;
         assertEquals(0, PdfBench.unlike(plain.getSubimage(x, y, w, h), marked.getSubimage(x, y, w, h)));
+    }
+
+    /** A stamp that is printed lies on the sheet where it lay on the page; one that is only seen on a screen does not. */
+    @Test
+    void whatLiesOnAPageIsPrintedWithIt() throws IOException {
+        Path file = folder.resolve("stamped.pdf");
+        try (PDDocument made = new PDDocument()) {
+            PDPage page = new PDPage(PDRectangle.A5);
+            made.addPage(page);
+            made.addPage(new PDPage(PDRectangle.A5));
+            page.getAnnotations().add(stamp(made, 40, true));
+            page.getAnnotations().add(stamp(made, 200, false));
+            made.save(file.toFile());
+        }
+        Path out = impose(file, Scheme.of(FoldKind.LOOSE), SheetSpec.of(A5_SHEET), Pass.DUPLEX, Set.of());
+        Poppler.run("qpdf", "--check", out.toString());
+        BufferedImage seen = Poppler.picture(out, 1, 72);
+        int high = seen.getHeight();
+        // Rectangles are 100 wide and 50 high; their forms are 10 by 10 units, lying on their sides.
+        assertEquals(0xFF0000, seen.getRGB(60, high - 60) & 0xFFFFFF, "its left half is red");
+        assertEquals(0xFFFFFF, seen.getRGB(120, high - 60) & 0xFFFFFF, "its right half is bare");
+        assertEquals(0xFFFFFF, seen.getRGB(60, high - 220) & 0xFFFFFF, "not printed");
+    }
+
+    /** Its form fills the upper half of its own box, which is turned a quarter so that the upper half comes to lie at the left. */
+    private static PDAnnotation stamp(PDDocument file, float y, boolean printed) throws IOException {
+        PDAppearanceStream look = new PDAppearanceStream(file);
+        look.setBBox(new PDRectangle(10, 10));
+        look.setMatrix(new java.awt.geom.AffineTransform(0, 1, -1, 0, 0, 0));
+        try (var content = look.getContentStream().createOutputStream()) {
+            content.write("1 0 0 rg 0 5 10 5 re f".getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+        }
+        PDAnnotationRubberStamp stamp = new PDAnnotationRubberStamp();
+        stamp.setRectangle(new PDRectangle(40, y, 100, 50));
+        PDAppearanceDictionary looks = new PDAppearanceDictionary();
+        looks.setNormalAppearance(look);
+        stamp.setAppearance(looks);
+        stamp.setPrinted(printed);
+        return stamp;
     }
 }
