@@ -35,6 +35,19 @@ final class Gaps {
         return all;
     }
 
+    /** Likewise, but only those that have nothing of what draws them, though they name it. */
+    static List<Integer> bare(List<SourcePage> pages) {
+        List<Integer> all = new ArrayList<>();
+        for (int i = 0; i < pages.size(); i++) {
+            COSBase named = pages.get(i).dictionary().getItem(COSName.CONTENTS);
+            COSBase actual = named instanceof COSObject o ? o.getObject() : named;
+            if (named != null && (actual == null || actual instanceof COSNull)) {
+                all.add(i + 1);
+            }
+        }
+        return all;
+    }
+
     private static boolean lacks(SourcePage page, long cut) {
         Set<COSBase> seen = Collections.newSetFromMap(new IdentityHashMap<>());
         Deque<COSBase> open = new ArrayDeque<>();

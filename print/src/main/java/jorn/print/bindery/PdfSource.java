@@ -26,6 +26,9 @@ public final class PdfSource implements Closeable {
     /** Files up to this are read at once, which is faster. */
     private static final long AT_ONCE = 48_000_000;
 
+    /** Damaged files that are larger are not mended. */
+    private static final long MOST_SEARCHED = 400_000_000;
+
     private static final int HEAD = 1024;
     private static final int MOST_NAMED = 12;
     private static final Logger LOG = Logger.getLogger(PdfSource.class.getName());
@@ -79,14 +82,17 @@ public final class PdfSource implements Closeable {
         }
         try {
             look(file, name);
+            if (Files.size(file) > MOST_SEARCHED && !Rescue.hasTable(file)) {
+                // To go through so much byte by byte takes minutes.
+                throw Trouble.of("print.bindery.too-large-to-mend", name);
+            }
             PdfSource source = load(file, word, name, false);
             if (source.pages.isEmpty()) {
                 source.close();
                 return rescued(file, word, name).orElseThrow(() -> Trouble.of("print.bindery.no-pages", name));
             }
-            if (Rescue.isCut(file)) {
-                source.tellGaps(Rescue.cutObject(file));
-            }
+            source.tellGaps(
+                    Rescue.isCut(file) ? Gaps.in(source.pages, Rescue.cutObject(file)) : Gaps.bare(source.pages));
             return source;
         } catch (InvalidPasswordException e) {
             throw Trouble.because(e, word.isPresent() ? "print.bindery.wrong-word" : "print.bindery.locked", name);
@@ -121,7 +127,7 @@ public final class PdfSource implements Closeable {
                 } else {
                     source.passing = copy;
                     source.missing.add(0, Message.of("print.bindery.tree-mended", name, source.count()));
-                    source.tellGaps(Rescue.cutObject(file));
+                    source.tellGaps(Gaps.in(source.pages, Rescue.cutObject(file)));
                     return Optional.of(source);
                 }
             }
@@ -132,8 +138,7 @@ public final class PdfSource implements Closeable {
         return Optional.empty();
     }
 
-    private void tellGaps(long cut) {
-        List<Integer> lacking = Gaps.in(pages, cut);
+    private void tellGaps(List<Integer> lacking) {
         if (!lacking.isEmpty()) {
             String named =
                     lacking.stream().limit(MOST_NAMED).map(String::valueOf).collect(Collectors.joining(", "));

@@ -36,6 +36,8 @@ final class Rescue {
     private static final Pattern PACKED = Pattern.compile("/Type\\s*/ObjStm");
     private static final Pattern COUNT = Pattern.compile("/N\\s+(\\d+)");
     private static final Pattern FIRST = Pattern.compile("/First\\s+(\\d+)");
+    private static final Pattern TABLE_AT = Pattern.compile("startxref\\s+(\\d{1,15})");
+    private static final Pattern TABLE = Pattern.compile("\\s*(xref|\\d+\\s+\\d+\\s+obj)");
     private static final Pattern NUMBER = Pattern.compile("\\d+");
 
     private final ByteBuffer bytes;
@@ -73,13 +75,30 @@ final class Rescue {
     /** Whether the end of a file is not the end of a PDF. */
     static boolean isCut(Path file) throws IOException {
         try (FileChannel channel = FileChannel.open(file, StandardOpenOption.READ)) {
-            long from = Math.max(0, channel.size() - TAIL);
-            ByteBuffer tail = ByteBuffer.allocate(TAIL);
-            while (tail.hasRemaining() && channel.read(tail, from + tail.position()) > 0) {
-                // Until all of it is there.
-            }
-            return !new String(tail.array(), 0, tail.position(), StandardCharsets.ISO_8859_1).contains("%%EOF");
+            return !text(channel, Math.max(0, channel.size() - TAIL), TAIL).contains("%%EOF");
         }
+    }
+
+    /** Whether a file says at its end where its table of objects is, and there is one (ISO 32000-1, 7.5.5). */
+    static boolean hasTable(Path file) throws IOException {
+        try (FileChannel channel = FileChannel.open(file, StandardOpenOption.READ)) {
+            Matcher told = TABLE_AT.matcher(text(channel, Math.max(0, channel.size() - TAIL), TAIL));
+            long at = -1;
+            while (told.find()) {
+                at = Long.parseLong(told.group(1));
+            }
+            return at >= 0
+                    && at < channel.size()
+                    && TABLE.matcher(text(channel, at, TAIL)).lookingAt();
+        }
+    }
+
+    private static String text(FileChannel channel, long from, int most) throws IOException {
+        ByteBuffer part = ByteBuffer.allocate(most);
+        while (part.hasRemaining() && channel.read(part, from + part.position()) > 0) {
+            // Until all of it is there.
+        }
+        return new String(part.array(), 0, part.position(), StandardCharsets.ISO_8859_1);
     }
 
     /** The number of the object in which a file breaks off; 0 where it breaks off between two. */

@@ -98,4 +98,42 @@ class RescueTest {
                 .getMessage()
                 .contains("cut.pdf"));
     }
+
+    /** An object of two gigabytes that is said to be there, and is not; sparse, so that it takes no room. */
+    @Test
+    void aGiantThatIsDamagedIsRefusedAtOnceAndOneThatIsWholeSaysWhatItLacks() throws IOException {
+        Path giant = folder.resolve("giant.pdf");
+        String head = "%PDF-1.4\n1 0 obj\n<</Type/Catalog/Pages 2 0 R>>\nendobj\n"
+                + "2 0 obj\n<</Type/Pages/Kids[3 0 R]/Count 1>>\nendobj\n"
+                + "3 0 obj\n<</Type/Page/Parent 2 0 R/MediaBox[0 0 200 300]/Contents 4 0 R>>\nendobj\n"
+                + "4 0 obj\n<</Length 2200000000>>\nstream\n";
+        long size = 2_200_000_000L;
+        write(giant, head, size, "\nendstream\nendobj\ntrailer\n<</Root 1 0 R>>\n%%EOF\n");
+        assertTrue(assertThrows(Trouble.class, () -> PdfSource.open(giant))
+                .getMessage()
+                .contains("too large to be mended"));
+        String end = "\nendstream\nendobj\nxref\n0 5\n0000000000 65535 f \n" + entry(head, 1) + entry(head, 2)
+                + entry(head, 3) + entry(head, 4) + "trailer\n<</Root 1 0 R/Size 5>>\nstartxref\n"
+                + (head.length() + size + "\nendstream\nendobj\n".length()) + "\n%%EOF\n";
+        write(giant, head, size, end);
+        assertTrue(told(giant).contains("one page lacks"), told(giant));
+    }
+
+    private static String entry(String head, int object) {
+        return String.format("%010d 00000 n %n", head.indexOf(object + " 0 obj"))
+                .replace(System.lineSeparator(), "\n");
+    }
+
+    private static void write(Path file, String head, long hole, String end) throws IOException {
+        Files.deleteIfExists(file);
+        try (var channel = java.nio.channels.FileChannel.open(
+                file,
+                java.nio.file.StandardOpenOption.CREATE_NEW,
+                java.nio.file.StandardOpenOption.SPARSE,
+                java.nio.file.StandardOpenOption.WRITE)) {
+            channel.write(java.nio.ByteBuffer.wrap(head.getBytes(StandardCharsets.US_ASCII)));
+            channel.position(head.length() + hole);
+            channel.write(java.nio.ByteBuffer.wrap(end.getBytes(StandardCharsets.US_ASCII)));
+        }
+    }
 }
