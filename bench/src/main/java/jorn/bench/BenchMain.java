@@ -8,7 +8,7 @@ import jorn.measure.Trouble;
 import jorn.say.Language;
 import jorn.say.Wording;
 
-/** {@code bench} prints the benchmarks as a table, {@code bench covers} those of covers alone; {@code screenshots DIR [BENCH]} writes a picture of each main view. */
+/** {@code bench} prints the benchmarks as a table, {@code bench covers} those of covers alone, likewise of other parts; {@code screenshots DIR [BENCH]} writes a picture of each main view. */
 public final class BenchMain {
     private BenchMain() {}
 
@@ -25,8 +25,8 @@ public final class BenchMain {
                 new Benchmarks(new PrintWriter(System.out, true, StandardCharsets.UTF_8)).run();
                 return 0;
             }
-            if (args.length == 2 && args[0].equals("bench") && args[1].equals("covers")) {
-                new Benchmarks(new PrintWriter(System.out, true, StandardCharsets.UTF_8)).covers();
+            if (args.length == 2 && args[0].equals("bench") && Benchmarks.PARTS.contains(args[1])) {
+                new Benchmarks(new PrintWriter(System.out, true, StandardCharsets.UTF_8)).run(args[1]);
                 return 0;
             }
             if ((args.length == 2 || args.length == 3) && args[0].equals("screenshots")) {

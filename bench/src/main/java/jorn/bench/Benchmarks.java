@@ -43,6 +43,27 @@ final class Benchmarks {
         this.out = out;
     }
 
+    /** Parts of the table that can be asked for alone. */
+    static final List<String> PARTS = List.of("bindery", "covers", "patterns", "press", "puzzles", "styles");
+
+    /**
+     * Runs a part and prints it.
+     *
+     * @param part one of {@link #PARTS}
+     */
+    void run(String part) {
+        row("what", "measured", "aim");
+        row("----", "--------", "---");
+        switch (part) {
+            case "bindery" -> bindery(temporary());
+            case "covers" -> covers();
+            case "patterns" -> patterns(temporary());
+            case "press" -> press(temporary());
+            case "puzzles" -> puzzles(temporary());
+            default -> styles();
+        }
+    }
+
     /** Runs all and prints the table. */
     void run() {
         row("what", "measured", "aim");
@@ -108,6 +129,12 @@ final class Benchmarks {
             double other = times.joinedByOther();
             String aim = other < 0 ? "" : "under " + seconds(other + 1.5) + " (qpdf and 1.5 s more)";
             row("200 files joined to 10,000 pages", seconds(times.join()), aim);
+            Optional.ofNullable(System.getenv("JORN_LAUNCHER"))
+                    .map(Path::of)
+                    .ifPresent(jorn -> row(
+                            "  as a command, whole process",
+                            wholeJoin(jorn, folder.resolve("bindery")),
+                            "under 600 MB"));
             BinderyTimes.Imposed imposed = times.impose(300);
             row("a file of 300 pages laid on sheets", seconds(imposed.seconds()), "under 2 s");
             row("its size, against the source", String.format(Locale.ROOT, "%.2f", imposed.larger()), "under 1.1");
@@ -115,6 +142,17 @@ final class Benchmarks {
         } catch (java.io.IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
+    }
+
+    private static String wholeJoin(Path launcher, Path folder) {
+        WholeCommand join = WholeCommand.measure(
+                launcher,
+                "join",
+                folder.resolve("parts").toString(),
+                "--to",
+                folder.resolve("command.pdf").toString(),
+                "--replace");
+        return seconds(join.seconds()) + String.format(Locale.ROOT, ", %,d MB", join.memory() >> 20);
     }
 
     private void patterns(Path folder) {
@@ -345,8 +383,7 @@ final class Benchmarks {
         return String.format(Locale.ROOT, "%.3f ms", median(times) * 1000);
     }
 
-    /** The rows about covers alone. */
-    void covers() {
+    private void covers() {
         CoverTimes.rows().forEach(r -> row(r[0], r[1], r[2]));
     }
 

@@ -1,5 +1,6 @@
 package jorn.desk.bindery;
 
+import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -65,17 +66,24 @@ final class JoinPane extends VBox {
         });
         setOnDragDropped(e -> {
             if (e.getDragboard().hasFiles()) {
-                e.getDragboard().getFiles().forEach(f -> desk.attempt(() -> take(f.toPath())));
+                take(e.getDragboard().getFiles().stream().map(File::toPath).toList());
                 e.setDropCompleted(true);
                 e.consume();
             }
         });
     }
 
-    /** Takes a file, or a folder of them. */
-    void take(Path path) {
-        parts.addAll(Files.isDirectory(path) ? JoinList.folder(path) : List.of(JoinPart.of(path)));
+    /** Takes files, and folders of them; shown once all are there. */
+    void take(List<Path> paths) {
+        for (Path path : paths) {
+            desk.attempt(
+                    () -> parts.addAll(Files.isDirectory(path) ? JoinList.folder(path) : List.of(JoinPart.of(path))));
+        }
         show();
+    }
+
+    private void take(Path path) {
+        take(List.of(path));
     }
 
     void show() {

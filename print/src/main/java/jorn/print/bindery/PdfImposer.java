@@ -66,6 +66,15 @@ public final class PdfImposer {
         public static final Pass DUPLEX = new Pass(SheetSides.BOTH, false, false, Turn.NONE, Turn.NONE);
     }
 
+    /**
+     * What is in the file already.
+     *
+     * @param forms of pages, by their numbers
+     * @param sizes of pages
+     * @param sheets what draws a side, by its operators: pages are named by their places, so that sheets that are laid alike share it
+     */
+    private record Written(Map<Integer, Integer> forms, Map<List<Float>, Ref> sizes, Map<String, Ref> sheets) {}
+
     private record Side(PressSheet sheet, boolean front) {}
 
     private List<Side> sides(Pass pass) {
@@ -103,15 +112,14 @@ public final class PdfImposer {
             // What pages are drawn with may lead back to them; no page comes along.
             to.leaveOut(source.page(n).dictionary());
         }
-        Map<Integer, Integer> forms = new HashMap<>();
-        Map<List<Float>, Ref> sizes = new HashMap<>();
+        Written written = new Written(new HashMap<>(), new HashMap<>(), new HashMap<>());
         int root = to.fresh();
         COSArray kids = new COSArray();
         for (int i = 0; i < sides.size(); i++) {
             if (!progress.at(i, sides.size(), source.name())) {
                 throw new CancellationException();
             }
-            kids.add(sheet(sides.get(i), pass, root, forms, sizes, to));
+            kids.add(sheet(sides.get(i), pass, root, written, to));
         }
         Layers layers = new Layers();
         layers.take(source, to);
@@ -142,9 +150,7 @@ public final class PdfImposer {
         to.finish(own, to.add(told).number());
     }
 
-    private Ref sheet(
-            Side side, Pass pass, int root, Map<Integer, Integer> forms, Map<List<Float>, Ref> sizes, ObjectWriter to)
-            throws IOException {
+    private Ref sheet(Side side, Pass pass, int root, Written written, ObjectWriter to) throws IOException {
         Box sheet = layout.sheet();
         COSDictionary things = new COSDictionary();
         StringBuilder out = new StringBuilder();
@@ -154,14 +160,16 @@ public final class PdfImposer {
         }
         Turn flip = new Turn(1, 0, 0, -1, 0, sheet.height());
         Turn down = flip.after(whole);
+        int place = 0;
         for (PlacedPage each : layout.side(side.sheet(), side.front(), boxes::of)) {
+            place++;
             int number = each.seat().page();
-            Integer form = forms.get(number);
+            Integer form = written.forms().get(number);
             if (form == null) {
-                form = form(number, sizes, to);
-                forms.put(number, form);
+                form = form(number, written.sizes(), to);
+                written.forms().put(number, form);
             }
-            COSName name = COSName.getPDFName("P" + number);
+            COSName name = COSName.getPDFName("P" + place);
             things.setItem(name, new Ref(form));
             out.append("q\n");
             Box cell = each.cell();
@@ -173,7 +181,7 @@ public final class PdfImposer {
             Turn to0 = Turn.move(-taken.x(), -taken.y());
             matrix(out, down.after(each.turn()).after(to0).after(shown(source.page(number))));
             out.append('/').append(name.getName()).append(" Do\n");
-            lying(source.page(number), "A" + number + "x", things, out, to);
+            lying(source.page(number), "A" + place + "x", things, out, to);
             out.append("Q\n");
         }
         List<Mark> hand = marks.on(side.sheet(), side.front());
@@ -183,8 +191,15 @@ public final class PdfImposer {
             out.append(new String(new MarkPen().written(hand), java.nio.charset.StandardCharsets.US_ASCII));
             out.append("Q\n");
         }
-        int content = to.fresh();
-        to.stream(content, new COSDictionary(), out.toString().getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+        Ref content = written.sheets().get(out.toString());
+        if (content == null) {
+            content = new Ref(to.fresh());
+            to.stream(
+                    content.number(),
+                    new COSDictionary(),
+                    out.toString().getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+            written.sheets().put(out.toString(), content);
+        }
         COSDictionary resources = new COSDictionary();
         resources.setItem(COSName.XOBJECT, things);
         COSDictionary page = new COSDictionary();
@@ -192,7 +207,7 @@ public final class PdfImposer {
         page.setItem(COSName.PARENT, new Ref(root));
         page.setItem(COSName.MEDIA_BOX, Numbers.of(0, 0, sheet.width(), sheet.height()));
         page.setItem(COSName.RESOURCES, resources);
-        page.setItem(COSName.CONTENTS, new Ref(content));
+        page.setItem(COSName.CONTENTS, content);
         return to.add(page);
     }
 
