@@ -18,6 +18,7 @@ import jorn.desk.model.Desk;
 import jorn.desk.view.CommitField;
 import jorn.desk.view.DragOrder;
 import jorn.desk.view.Labels;
+import jorn.desk.view.Portions;
 import jorn.measure.PaperSize;
 import jorn.measure.Size;
 import jorn.measure.Unit;
@@ -33,7 +34,7 @@ import jorn.say.Wording;
 
 /** Files in the order in which they are joined, moved by hand; or one file split. Files and folders are dropped here. */
 final class JoinPane extends VBox {
-    private static final int MOST_SHOWN = 400;
+    private static final int AT_ONCE = 40;
 
     private final Desk desk;
     private final BookFiles files;
@@ -42,6 +43,7 @@ final class JoinPane extends VBox {
     private final List<JoinPart> parts = new ArrayList<>();
     private final VBox list = new VBox(3);
     private final SplitPart split;
+    private final Portions portions = new Portions("join-list", AT_ONCE, this::show);
     private String word = "";
     private boolean equal;
     private Size size;
@@ -88,8 +90,10 @@ final class JoinPane extends VBox {
 
     void show() {
         list.getChildren().clear();
-        DragOrder order = new DragOrder(list, this::move, i -> {});
-        for (int i = 0; i < Math.min(parts.size(), MOST_SHOWN); i++) {
+        portions.of(parts.size());
+        int first = portions.first();
+        DragOrder order = new DragOrder(list, (from, to) -> move(first + from, first + to), i -> {});
+        for (int i = first; i < portions.end(); i++) {
             Node row = row(i);
             order.add(row);
             list.getChildren().add(row);
@@ -97,9 +101,7 @@ final class JoinPane extends VBox {
                 tiles.ifPresent(list.getChildren()::add);
             }
         }
-        if (parts.size() > MOST_SHOWN) {
-            list.getChildren().add(Labels.wrapped(Wording.of("desk.join.more", parts.size() - MOST_SHOWN), "soft"));
-        }
+        list.getChildren().add(portions);
         FlowPane add = new FlowPane(12, 6);
         add.getChildren()
                 .addAll(

@@ -7,14 +7,12 @@ import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import jorn.say.Wording;
@@ -31,9 +29,8 @@ public final class Tiles extends VBox {
     private final Deeds deeds;
     private final double side;
     private final FlowPane flow = new FlowPane(4, 4);
-    private final HBox turning = new HBox(10);
+    private final Portions portions;
     private final int chosen;
-    private int first;
 
     /** What is shown. */
     public interface Faces {
@@ -68,41 +65,23 @@ public final class Tiles extends VBox {
         this.side = side;
         this.chosen = chosen;
         setId(id);
-        first = Math.max(0, chosen) / AT_ONCE * AT_ONCE;
-        getChildren().addAll(flow, turning);
+        portions = new Portions(id, AT_ONCE, this::fill);
+        portions.show(chosen);
+        getChildren().addAll(flow, portions);
         fill();
     }
 
     private void fill() {
         flow.getChildren().clear();
+        portions.of(shown.count());
+        int first = portions.first();
         DragOrder order = new DragOrder(flow, (from, to) -> move(first + from, first + to), i -> deeds.choose()
                 .accept(first + i));
-        int end = Math.min(shown.count(), first + AT_ONCE);
-        for (int i = first; i < end; i++) {
+        for (int i = first; i < portions.end(); i++) {
             Node tile = tile(i);
             order.add(tile);
             flow.getChildren().add(tile);
         }
-        boolean many = shown.count() > AT_ONCE;
-        turning.setManaged(many);
-        turning.setVisible(many);
-        if (many) {
-            turning.getChildren()
-                    .setAll(
-                            turn("before", id + "-before", first - AT_ONCE),
-                            Labels.label(Wording.of("desk.tiles.of", first + 1, end, shown.count()), "soft"),
-                            turn("behind", id + "-behind", first + AT_ONCE));
-        }
-    }
-
-    private Node turn(String what, String own, int to) {
-        Button button = Labels.act(Wording.of("desk.tiles." + what), Wording.of("desk.tiles." + what + "-help"), () -> {
-            first = to;
-            fill();
-        });
-        button.setId(own);
-        button.setDisable(to < 0 || to >= shown.count());
-        return button;
     }
 
     private Node tile(int index) {
@@ -150,8 +129,8 @@ public final class Tiles extends VBox {
             if (to >= 0 && to < shown.count()) {
                 if (e.isAltDown()) {
                     move(index, to);
-                } else if (to >= first && to < first + flow.getChildren().size()) {
-                    flow.getChildren().get(to - first).requestFocus();
+                } else if (to >= portions.first() && to < portions.end()) {
+                    flow.getChildren().get(to - portions.first()).requestFocus();
                 }
             }
         } else if (e.getCode() == KeyCode.DELETE) {

@@ -138,6 +138,34 @@ class JoinUiTest extends BinderyWindow {
         assertTrue(desk.notice().get().text().contains("At least one page"));
     }
 
+    /** A folder of many comes in the order of its numbers; some are shown at once, and the others are a word away. */
+    @Test
+    void manyFilesAreShownInPortions() throws Exception {
+        zine();
+        Path one = other(1);
+        Path many = Files.createDirectories(folder.resolve("chosen"));
+        for (int i = 1; i <= 45; i++) {
+            Files.copy(one, many.resolve("part " + i + ".pdf"));
+        }
+        press("#parcel-files");
+        press("#join-add-folder");
+        assertTrue(lookup("#join-row-39").tryQuery().isPresent());
+        assertTrue(lookup("#join-row-40").tryQuery().isEmpty());
+        press("#join-list-behind");
+        assertTrue(lookup("#join-row-39").tryQuery().isEmpty());
+        press("#join-out-44");
+        press("#join-out-40");
+        press("#join-write");
+        waitForNotice("43 pages were joined");
+        try (PDDocument read = Loader.loadPDF(folder.resolve("out/joined.pdf").toFile())) {
+            var titles = new java.util.ArrayList<String>();
+            read.getDocumentCatalog().getDocumentOutline().children().forEach(i -> titles.add(i.getTitle()));
+            assertEquals("part 10", titles.get(9));
+            assertEquals("part 42", titles.get(40));
+            assertEquals("part 44", titles.get(42));
+        }
+    }
+
     /** Pages of two sizes are told of, and made equal to a size that is typed. */
     @Test
     void pagesAreMadeOfOneSizeThatIsTyped() throws Exception {
