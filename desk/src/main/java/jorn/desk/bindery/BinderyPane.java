@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.input.TransferMode;
@@ -22,6 +23,8 @@ import jorn.say.Wording;
 
 /** The parcel for one's own printer: what is bound, three decisions, the stack, and the way through the printer. */
 final class BinderyPane extends VBox {
+    private static final double KEPT_CLEAR = 110;
+
     private final BinderyWork work;
     private final BookFiles files;
     private final StackView stack;
@@ -42,6 +45,8 @@ final class BinderyPane extends VBox {
         setId("bindery");
         told.setId("bindery-figures");
         caution.setId("bindery-caution");
+        // What hangs at the right keeps clear of its first lines.
+        told.setPadding(new Insets(0, KEPT_CLEAR, 0, 0));
         from.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
         VBox right = new VBox(8, told, caution, hands, stack, passes.node());
         right.setMinWidth(0);

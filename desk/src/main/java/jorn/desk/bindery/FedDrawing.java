@@ -71,12 +71,29 @@ final class FedDrawing implements StackDrawing {
 
     private void side(
             GraphicsContext g, Sight sight, PressSheet sheet, boolean front, Fed fed, int place, double apart) {
+        side(g, sight, sheet, front, new At(fed.left(place), fed.top(front), fed.scale()), apart);
+    }
+
+    /** Where a sheet is drawn, and how large. */
+    private record At(double x, double y, double scale) {}
+
+    /** The side on which the page lies that is looked at, as large as it goes into a place. */
+    void lying(GraphicsContext g, Sight sight, Box room) {
+        PressSheet sheet = sight.of().layout().imposition().where(sight.page()).get(0);
+        boolean front = sheet.front().stream().anyMatch(s -> s.page() == sight.page());
+        Box whole = sight.of().layout().sheet();
+        double scale = Math.min(room.width() / whole.width(), room.height() / whole.height());
+        side(g, sight, sheet, front, new At(room.x(), room.bottom() - whole.height() * scale, scale), 0);
+    }
+
+    private void side(GraphicsContext g, Sight sight, PressSheet sheet, boolean front, At place, double apart) {
         Loaded of = sight.of();
-        double x = fed.left(place);
-        double y = fed.top(front);
-        double scale = fed.scale();
+        double x = place.x();
+        double y = place.y();
+        double scale = place.scale();
+        Box whole = of.layout().sheet();
         if (apart == 0) {
-            PagePaint.paper(g, x, y, fed.sheet().width() * scale, fed.sheet().height() * scale);
+            PagePaint.paper(g, x, y, whole.width() * scale, whole.height() * scale);
         }
         Raster raster = of.layout().imposition().raster();
         for (PlacedPage each : of.layout().side(sheet, front, of.boxes()::of)) {
@@ -92,7 +109,7 @@ final class FedDrawing implements StackDrawing {
     }
 
     @Override
-    public Optional<Integer> pageAt(Sight sight, double x, double y) {
+    public Optional<Integer> pageAt(Sight sight, double time, double x, double y) {
         SheetLayout layout = sight.of().layout();
         Fed fed = Fed.of(sight);
         int place = fed.at(x);

@@ -30,9 +30,22 @@ final class OneCutDrawing implements StackDrawing {
 
     /** A cell on the screen: its page's top left, top right and bottom left corner, and how near it is. */
     private record Face(Seat seat, Point2D a, Point2D b, Point2D c, double near) {
+        /** Its area on the screen; less than 0 where its back is seen. */
+        private double area() {
+            return (b.getX() - a.getX()) * (c.getY() - a.getY()) - (b.getY() - a.getY()) * (c.getX() - a.getX());
+        }
+
         /** Whether its printed side is seen. */
         boolean isPrinted() {
-            return (b.getX() - a.getX()) * (c.getY() - a.getY()) - (b.getY() - a.getY()) * (c.getX() - a.getX()) > 0;
+            return area() > 0;
+        }
+
+        boolean holds(double x, double y) {
+            double dx = x - a.getX();
+            double dy = y - a.getY();
+            double across = (dx * (c.getY() - a.getY()) - dy * (c.getX() - a.getX())) / area();
+            double down = ((b.getX() - a.getX()) * dy - (b.getY() - a.getY()) * dx) / area();
+            return across >= 0 && across <= 1 && down >= 0 && down <= 1;
         }
     }
 
@@ -153,14 +166,12 @@ final class OneCutDrawing implements StackDrawing {
     }
 
     @Override
-    public Optional<Integer> pageAt(Sight sight, double x, double y) {
-        return faces(sight, 0).stream()
-                .filter(f -> x >= Math.min(f.a().getX(), f.b().getX())
-                        && x <= Math.max(f.a().getX(), f.b().getX())
-                        && y >= Math.min(f.a().getY(), f.c().getY())
-                        && y <= Math.max(f.a().getY(), f.c().getY()))
-                .map(f -> f.seat().page())
-                .filter(p -> p > 0)
-                .findFirst();
+    public Optional<Integer> pageAt(Sight sight, double time, double x, double y) {
+        // Faces come from the farthest to the nearest.
+        return faces(sight, time).stream()
+                .filter(f -> f.holds(x, y))
+                .reduce((farther, nearer) -> nearer)
+                .filter(f -> f.isPrinted() && f.seat().page() > 0)
+                .map(f -> f.seat().page());
     }
 }

@@ -25,8 +25,8 @@ interface StackDrawing {
      */
     void draw(GraphicsContext g, Sight sight, double time);
 
-    /** The page under a point, as long as sheets lie flat. */
-    default Optional<Integer> pageAt(Sight sight, double x, double y) {
+    /** The page under a point; nothing where pages cannot be told apart. */
+    default Optional<Integer> pageAt(Sight sight, double time, double x, double y) {
         return Optional.empty();
     }
 }

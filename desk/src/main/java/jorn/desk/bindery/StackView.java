@@ -28,7 +28,7 @@ final class StackView extends VBox {
 
     private final BinderyWork work;
     private final PagePaint paint;
-    private final StackDrawing fed;
+    private final FedDrawing fed;
     private final StackDrawing folding;
     private final StackDrawing oneCut;
     private final Canvas canvas = new Canvas(600, HIGH);
@@ -135,7 +135,7 @@ final class StackView extends VBox {
 
     private StackDrawing drawing(FoldKind kind, double t) {
         if (kind == FoldKind.ONE_CUT) {
-            return t <= OneCutFold.CLOSED ? oneCut : new OpenDrawing(paint, OneCutFold.CLOSED);
+            return t <= OneCutFold.CLOSED ? oneCut : new OpenDrawing(paint, fed, OneCutFold.CLOSED);
         }
         if (kind == FoldKind.LOOSE) {
             return t < START ? fed : new PileDrawing(paint, 0);
@@ -146,19 +146,15 @@ final class StackView extends VBox {
         if (kind.isCut()) {
             return new PileDrawing(paint, 1);
         }
-        return t < 3 ? folding : new OpenDrawing(paint, 3);
+        return t < 3 ? folding : new OpenDrawing(paint, fed, 3);
     }
 
     /** Finds the page under the pointer among the sheets as they are fed. */
     private void press(MouseEvent e) {
         canvas.requestFocus();
         Optional<Loaded> now = work.loaded();
-        if (now.isEmpty() || time.getValue() >= 1) {
-            return;
-        }
-        Sight sight = sight(now.get());
-        drawing(now.get().layout().imposition().scheme().kind(), 0)
-                .pageAt(sight, e.getX(), e.getY())
-                .ifPresent(this::go);
+        now.ifPresent(loaded -> drawing(loaded.layout().imposition().scheme().kind(), time.getValue())
+                .pageAt(sight(loaded), time.getValue(), e.getX(), e.getY())
+                .ifPresent(this::go));
     }
 }

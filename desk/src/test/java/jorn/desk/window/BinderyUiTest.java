@@ -37,6 +37,14 @@ class BinderyUiTest extends BinderyWindow {
         assertTrue(text("#bindery-told").startsWith("Page 2 lies on the back of sheet 1"));
         press("#bindery-step-opened");
         assertEquals(4, ((Slider) lookup("#bindery-time").query()).getValue());
+        var stack = lookup("#bindery-stack")
+                .queryAs(javafx.scene.layout.VBox.class)
+                .getChildren()
+                .get(0);
+        var seen = stack.localToScreen(stack.getBoundsInLocal());
+        clickOn(seen.getCenterX() + 30, seen.getCenterY());
+        settle();
+        assertTrue(text("#bindery-told").startsWith("Page 3 lies on the front of sheet 2"), text("#bindery-told"));
         press("#bindery-mark-staple");
         press("#bindery-write");
         waitForNotice("8 sides were written");
