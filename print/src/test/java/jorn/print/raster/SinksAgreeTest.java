@@ -1,16 +1,12 @@
 package jorn.print.raster;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
-import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
-import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,7 +27,6 @@ import jorn.block.picture.Decoration;
 import jorn.block.picture.Ornament;
 import jorn.block.picture.PictureBlock;
 import jorn.book.Book;
-import jorn.book.CoverPicture;
 import jorn.book.Placement;
 import jorn.book.Run;
 import jorn.book.Starter;
@@ -43,7 +38,6 @@ import jorn.layout.NodePath;
 import jorn.layout.Tree;
 import jorn.measure.Length;
 import jorn.measure.PaperSize;
-import jorn.print.Poppler;
 import jorn.print.pdf.PdfSink;
 import jorn.print.read.PdfLook;
 import jorn.recipe.Recipe;
@@ -53,8 +47,6 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** What is seen is what prints: the raster sink's picture beside poppler's picture of the PDF sink's file. */
 class SinksAgreeTest {
-    private static final int DPI = 216;
-
     @TempDir
     Path folder;
 
@@ -180,26 +172,6 @@ class SinksAgreeTest {
         Book book = journal();
         compare(Edition.of(book).cover().plane(), "cover");
         compare(Edition.of(book).cover().frontArt(), "front");
-    }
-
-    @Test
-    void composedCoversLookTheSameInTheFile() throws IOException {
-        Picture drawing = Picture.of(
-                "d.svg",
-                ("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"60\" height=\"90\">"
-                                + "<rect width=\"60\" height=\"90\" fill=\"#224455\"/>"
-                                + "<circle cx=\"30\" cy=\"40\" r=\"20\" fill=\"#e8a33a\"/></svg>")
-                        .getBytes(StandardCharsets.UTF_8));
-        Book plain = journal().with(drawing);
-        for (String composition : List.of("hills", "night", "full-picture", "badge", "checks")) {
-            Book book = plain.withCover(plain.cover()
-                    .planned(p -> p.composedAs(composition).withPicture(Optional.of(CoverPicture.of(drawing.id())))));
-            compare(Edition.of(book).cover().plane(), composition);
-        }
-        Book toned = plain.withCover(plain.cover().planned(p -> p.composedAs("two-inks")
-                .withPicture(
-                        Optional.of(CoverPicture.of(drawing.id()).withFlip(true).withTurn(10)))));
-        compare(Edition.of(toned).cover().plane(), "two inks");
     }
 
     @Test
@@ -352,63 +324,8 @@ class SinksAgreeTest {
         compare(Map.of(what, art));
     }
 
-    /** Holds pages of one book against each other, in one file, so that poppler starts once. */
     private void compare(Map<String, PageArt> pages) throws IOException {
-        Path file = folder.resolve("all.pdf");
-        try (PdfSink sink = new PdfSink("t", "")) {
-            for (PageArt art : pages.values()) {
-                sink.add(art);
-            }
-            try (var out = Files.newOutputStream(file)) {
-                sink.writeTo(out);
-            }
-        }
-        Iterator<BufferedImage> printed = Poppler.pictures(file, DPI).iterator();
-        for (Map.Entry<String, PageArt> each : pages.entrySet()) {
-            compare(printed.next(), each.getValue(), each.getKey());
-        }
-    }
-
-    private static void compare(BufferedImage printed, PageArt art, String what) {
-        BufferedImage seen = RasterSink.picture(art, art.bleed(), DPI / 72.0);
-        assertEquals(printed.getWidth(), seen.getWidth(), 1, what);
-        assertEquals(printed.getHeight(), seen.getHeight(), 1, what);
-        int across = Math.min(printed.getWidth(), seen.getWidth()) / WINDOW;
-        int down = Math.min(printed.getHeight(), seen.getHeight()) / WINDOW;
-        double[] there = levels(printed, across, down);
-        double[] here = levels(seen, across, down);
-        double apart = difference(there, here);
-        assertTrue(apart < 0.012, what + " differs by " + apart);
-        if (!art.marks().isEmpty()) {
-            double[] white = new double[there.length];
-            Arrays.fill(white, 1);
-            double bare = difference(there, white);
-            assertTrue(bare > 2 * apart, what + ": the art itself must weigh more than the difference: " + bare);
-        }
-    }
-
-    /** Pixels averaged before they are compared: poppler moves thin lines to whole pixels, which is no difference in print. */
-    private static final int WINDOW = 20;
-
-    /** Mean difference of brightness, 0 to 1. */
-    private static double difference(double[] a, double[] b) {
-        double sum = 0;
-        for (int i = 0; i < a.length; i++) {
-            sum += Math.abs(a[i] - b[i]);
-        }
-        return sum / a.length;
-    }
-
-    /** Brightness of each window, 0 to 1. */
-    private static double[] levels(BufferedImage image, int across, int down) {
-        double[] levels = new double[across * down];
-        int[] pixels = image.getRGB(0, 0, across * WINDOW, down * WINDOW, null, 0, across * WINDOW);
-        for (int i = 0; i < pixels.length; i++) {
-            int p = pixels[i];
-            int window = i / (across * WINDOW) / WINDOW * across + i % (across * WINDOW) / WINDOW;
-            levels[window] += ((p >> 16 & 255) + (p >> 8 & 255) + (p & 255)) / (WINDOW * WINDOW * 3 * 255.0);
-        }
-        return levels;
+        SinksBeside.compare(pages, folder);
     }
 
     @Test
