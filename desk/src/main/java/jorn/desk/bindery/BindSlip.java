@@ -64,12 +64,7 @@ final class BindSlip extends Slip {
                 spec.sheet().format(unit),
                 Wording.of("desk.bindery.other-sheet-help"),
                 text -> work.change(s -> s.withSheet(Size.parse(text, unit))));
-        length(
-                "desk.bindery.caliper",
-                "desk.bindery.caliper-help",
-                "bindery-caliper",
-                spec.caliper(),
-                l -> work.change(s -> s.withCaliper(l)));
+        length("desk.bindery.caliper", "desk.bindery.caliper-help", "bindery-caliper", spec.caliper(), work::caliper);
     }
 
     private void length(String name, String help, String id, Length now, java.util.function.Consumer<Length> take) {

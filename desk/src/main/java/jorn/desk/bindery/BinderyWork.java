@@ -74,6 +74,7 @@ public final class BinderyWork {
 
     private int looks;
 
+    private boolean measured;
     private int reads;
     private boolean reading;
 
@@ -173,6 +174,12 @@ public final class BinderyWork {
         decide(new Decisions(how.scheme(), change.apply(how.spec()), how.blanks(), how.cropWhite()));
     }
 
+    /** How thick a sheet was measured to be; the paper of the book no longer counts. */
+    void caliper(Length thick) {
+        change(s -> s.withCaliper(thick));
+        measured = true;
+    }
+
     void fold(Scheme scheme) {
         decide(new Decisions(scheme, how.spec(), how.blanks(), how.cropWhite()));
     }
@@ -222,6 +229,10 @@ public final class BinderyWork {
         Edition edition = desk.state().get().edition();
         if (from.isEmpty()) {
             shownOf = edition;
+            if (!measured) {
+                how = new Decisions(
+                        how.scheme(), how.spec().withCaliper(leaf(edition.book())), how.blanks(), how.cropWhite());
+            }
         }
         Decisions wanted = how;
         int own = ++reads;

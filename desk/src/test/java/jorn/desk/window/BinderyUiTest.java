@@ -6,12 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Optional;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
-import jorn.book.Starter;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -141,49 +139,6 @@ class BinderyUiTest extends BinderyWindow {
                 lookup("#shop-order #refusal").queryAs(Labeled.class).getText().contains("0 copies"));
     }
 
-    /** A folder that is dropped on a photo booklet becomes its pages; captions are typed, two to a page. */
-    @Test
-    void aFolderOfPhotographsBecomesABooklet() throws Exception {
-        interact(() -> desk.lay(Starter.PHOTO_BOOKLET.begin().withTitle("May"), Optional.empty()));
-        Path photos = Files.createDirectories(folder.resolve("photos"));
-        for (int i = 1; i <= 5; i++) {
-            var image = new java.awt.image.BufferedImage(90, 60, java.awt.image.BufferedImage.TYPE_INT_RGB);
-            image.setRGB(i, 1, 0xFFFFFF);
-            javax.imageio.ImageIO.write(image, "png", photos.resolve(i + ".png").toFile());
-        }
-        interact(() -> files.takeIn(photos));
-        files.finish();
-        settle();
-        clickOn("#bench-makeup");
-        interact(() -> desk.page().set(3));
-        settle();
-        assertEquals("2", lookup("#photo-caption-1").queryTextInputControl().getText());
-        retype("#photo-caption-1", "The second hive");
-        press("#photo-later-1");
-        press("#photo-each-2");
-        var pages = desk.book().runs().stream()
-                .flatMap(r -> jorn.book.PhotoRuns.of(r).stream())
-                .findFirst()
-                .orElseThrow();
-        assertEquals(2, pages.each());
-        dragTile("#photo-tiles-1", "#photo-tiles-3");
-        var dragged = photos();
-        assertEquals(pages.items().get(0), dragged.get(2));
-        assertEquals(pages.items().get(1), dragged.get(0));
-        clickOn("#photo-tiles-5");
-        settle();
-        assertTrue(desk.page().get() > 3, "a press goes to its page");
-        push(KeyCode.DELETE);
-        settle();
-        assertEquals(4, photos().size());
-        interact(() -> desk.undo());
-        interact(() -> desk.undo());
-        settle();
-        assertEquals("The second hive", pages.items().get(2).caption());
-        assertEquals(5, pages.items().size());
-    }
-
-    /** Two scans are put together, a booklet's sheets taken apart, blanks put in; nothing that is there is written over. */
     /** A fold that is decided while another file is being read holds for that file. */
     @Test
     void whatIsDecidedWhileAFileIsReadHoldsForIt() throws Exception {
@@ -200,23 +155,6 @@ class BinderyUiTest extends BinderyWindow {
         waitForNotice("99");
         assertEquals("", lookup("#bindery-blanks").queryTextInputControl().getText(), "what cannot be is not kept");
         waitFor("#bindery-figures", "3 sheets");
-    }
-
-    private java.util.List<jorn.photo.PhotoItem> photos() {
-        return desk.book().runs().stream()
-                .flatMap(r -> jorn.book.PhotoRuns.of(r).stream())
-                .findFirst()
-                .orElseThrow()
-                .items();
-    }
-
-    private void dragTile(String from, String behind) {
-        drag(from, javafx.scene.input.MouseButton.PRIMARY);
-        var to = lookup(behind).query();
-        var at = to.localToScreen(to.getBoundsInLocal());
-        moveTo(at.getCenterX(), at.getCenterY());
-        dropTo(at.getMaxX() - 3, at.getCenterY());
-        settle();
     }
 
     /** A locked file is bound once its word is given; another word opens nothing. */
@@ -237,6 +175,22 @@ class BinderyUiTest extends BinderyWindow {
         retype("#bindery-word", "honey");
         waitFor("#bindery-figures", "2 sheets");
         assertTrue(lookup("#bindery-word").tryQuery().isEmpty());
+    }
+
+    /** A sheet is as thick as the book's paper, until somebody has measured one. */
+    @Test
+    void theThicknessIsThatOfThePaperUntilItIsMeasured() throws Exception {
+        zine();
+        String ofZine = lookup("#bindery-caliper").queryTextInputControl().getText();
+        // 100 g/m² at 1.2 cm³/g, by the profile of the press.
+        assertEquals("0.12 mm", ofZine);
+        assertTrue(text("#bindery-figures").contains("move 0.36 mm towards the fold"), text("#bindery-figures"));
+        retype("#bindery-caliper", "0.2 mm");
+        waitFor("#bindery-figures", "move 0.6 mm");
+        interact(() -> desk.changeBrief("pages", b -> b.withPages(20)));
+        waitFor("#bindery-figures", "5 sheets");
+        assertEquals(
+                "0.2 mm", lookup("#bindery-caliper").queryTextInputControl().getText());
     }
 
     /** Each way to fold can be followed to its end along the time line, without a word missing. */

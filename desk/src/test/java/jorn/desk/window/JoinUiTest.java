@@ -39,6 +39,7 @@ class JoinUiTest extends BinderyWindow {
         assertFalse(Files.exists(folder.resolve("out").resolve("other-1.pdf")));
     }
 
+    /** Two scans are put together, a booklet's sheets taken apart, blanks put in; nothing that is there is written over. */
     @Test
     void pagesAreInterleavedUnfoldedAndBlanksPutIn() throws Exception {
         zine();
