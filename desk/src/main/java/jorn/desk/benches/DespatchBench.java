@@ -168,6 +168,7 @@ public final class DespatchBench implements Bench {
     @Override
     public void corner(double width, double height, boolean small) {
         VBox.setMargin(parcel, new Insets(0, width, 0, 0));
+        parcels.keepClear(width);
     }
 
     private void openFolder(Path target) {

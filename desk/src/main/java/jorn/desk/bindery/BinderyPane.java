@@ -10,6 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import jorn.desk.bindery.BinderyWork.Loaded;
 import jorn.desk.model.BookFiles;
@@ -51,8 +52,8 @@ final class BinderyPane extends VBox {
         VBox right = new VBox(8, told, caution, hands, stack, passes.node());
         right.setMinWidth(0);
         HBox.setHgrow(right, Priority.ALWAYS);
-        slips.setMinWidth(316);
-        slips.setMaxWidth(316);
+        slips.setMinWidth(Region.USE_PREF_SIZE);
+        slips.setMaxWidth(Region.USE_PREF_SIZE);
         getChildren().addAll(from, new HBox(18, slips, right));
         work.setOnChange(this::refresh);
         work.setOnPainted(stack::draw);

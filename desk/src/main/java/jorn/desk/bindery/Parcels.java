@@ -2,6 +2,7 @@ package jorn.desk.bindery;
 
 import java.nio.file.Path;
 import java.util.function.Supplier;
+import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Region;
@@ -47,6 +48,11 @@ public final class Parcels extends VBox {
         words.setId("parcels");
         getChildren().addAll(words, place);
         choose(Parcel.PRESS);
+    }
+
+    /** Words keep clear of what hangs in the corner at the right. */
+    public void keepClear(double width) {
+        words.setPadding(new Insets(0, width, 0, 0));
     }
 
     /** Shows another parcel. */

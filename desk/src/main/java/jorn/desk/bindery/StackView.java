@@ -45,6 +45,8 @@ final class StackView extends VBox {
         folding = new FoldDrawing(paint);
         oneCut = new OneCutDrawing(paint);
         setId("bindery-stack");
+        // The canvas follows it, and does not hold it as wide as it once was.
+        setMinWidth(0);
         time.setId("bindery-time");
         time.setAccessibleText(Wording.of("desk.bindery.time"));
         time.setBlockIncrement(0.25);
