@@ -236,10 +236,12 @@ final class JoinPane extends VBox {
                 part.pages(),
                 Wording.of("desk.join.pages-help"),
                 text -> {
-                    parts.set(index, parts.get(index).withPages(text));
+                    JoinPart now = parts.get(index).withPages(text);
                     if (tilesOf == index) {
-                        tiles.ifPresent(t -> t.show(parts.get(index)));
+                        // Pages that there are not are refused here; what was before stays.
+                        tiles.ifPresent(t -> t.show(now));
                     }
+                    parts.set(index, now);
                 },
                 t -> t.ifPresent(desk::tell));
         ranges.setPromptText(Wording.of("desk.join.all-pages"));

@@ -48,8 +48,13 @@ final class PageTiles extends VBox {
         show();
     }
 
-    /** Shows what another hand changed, such as pages that were typed. */
+    /**
+     * Shows what another hand changed, such as pages that were typed.
+     *
+     * @throws Trouble where there are no such pages; what was shown stays
+     */
     void show(JoinPart now) {
+        pages(now);
         part = now;
         show();
     }
@@ -65,7 +70,11 @@ final class PageTiles extends VBox {
     }
 
     private List<Integer> pages() {
-        return new ArrayList<>(PageRanges.of(part.pages().isBlank() ? "all" : part.pages(), source.count()));
+        return pages(part);
+    }
+
+    private List<Integer> pages(JoinPart of) {
+        return new ArrayList<>(PageRanges.of(of.pages().isBlank() ? "all" : of.pages(), source.count()));
     }
 
     /** Who holds a tile goes on holding it. */

@@ -132,6 +132,9 @@ class JoinUiTest extends BinderyWindow {
             assertEquals(0, read.getPage(1).getRotation());
         }
         assertEquals(5, pages(file));
+        retype("#join-pages-0", "99");
+        waitForNotice("There is no page 99");
+        assertTrue(lookup("#join-tile-4").tryQuery().isPresent(), "what was shown stays");
         retype("#join-pages-0", "1");
         settle();
         clickOn("#join-tile-1");

@@ -117,16 +117,21 @@ public final class PdfSource implements Closeable {
 
     /** What is left of a damaged file; nothing where no page is. */
     private static Optional<PdfSource> rescued(Path file, Optional<String> word, String name) {
-        Optional<Path> copy = Optional.empty();
+        Optional<Rescue.Left> left = Optional.empty();
         try {
-            copy = Rescue.copy(file);
-            if (copy.isPresent()) {
-                PdfSource source = load(copy.get(), word, name, true);
+            left = Rescue.of(file);
+            if (left.isPresent()) {
+                PdfSource source = load(left.get().copy(), word, name, true);
                 if (source.pages.isEmpty()) {
                     source.close();
                 } else {
-                    source.passing = copy;
+                    source.passing = left.map(Rescue.Left::copy);
                     source.missing.add(0, Message.of("print.bindery.tree-mended", name, source.count()));
+                    int told = left.get().told();
+                    if (told > source.count()) {
+                        source.missing.add(
+                                Message.of("print.bindery.pages-missing", name, told - source.count(), told));
+                    }
                     source.tellGaps(Gaps.in(source.pages, Rescue.cutObject(file)));
                     return Optional.of(source);
                 }
@@ -134,7 +139,7 @@ public final class PdfSource implements Closeable {
         } catch (IOException | StackOverflowError | ClassCastException | IllegalArgumentException e) {
             LOG.log(Level.FINE, "What is left cannot be read, either.", e);
         }
-        copy.ifPresent(SafeFile::delete);
+        left.map(Rescue.Left::copy).ifPresent(SafeFile::delete);
         return Optional.empty();
     }
 

@@ -33,6 +33,9 @@ final class Rescue {
     private static final int CHUNK = 1 << 16;
     private static final int MOST_DIGITS = 10;
     private static final Pattern PAGE = Pattern.compile("/Type\\s*/Page(?![A-Za-z])");
+    private static final Pattern NODE = Pattern.compile("/Type\\s*/Pages");
+    private static final Pattern PAGE_COUNT = Pattern.compile("/Count\\s+(\\d+)");
+    private static final Pattern LINEARIZED = Pattern.compile("/Linearized");
     private static final Pattern PACKED = Pattern.compile("/Type\\s*/ObjStm");
     private static final Pattern COUNT = Pattern.compile("/N\\s+(\\d+)");
     private static final Pattern FIRST = Pattern.compile("/First\\s+(\\d+)");
@@ -45,13 +48,23 @@ final class Rescue {
     private final TreeMap<Long, Integer> pages = new TreeMap<>();
 
     private int highest;
+    /** How many pages the file had, where it still says so; 0 where it does not. */
+    private int told;
 
     private Rescue(ByteBuffer bytes) {
         this.bytes = bytes;
     }
 
-    /** A copy of a file in which its pages are found again; nothing where it has none. */
-    static Optional<Path> copy(Path file) throws IOException {
+    /**
+     * What is left.
+     *
+     * @param copy of the file, in which its pages are found again
+     * @param told how many pages there were, where the file still says so; 0 where it does not
+     */
+    record Left(Path copy, int told) {}
+
+    /** What is left of a file; nothing where it has no page. */
+    static Optional<Left> of(Path file) throws IOException {
         Rescue rescue;
         try (FileChannel channel = FileChannel.open(file, StandardOpenOption.READ)) {
             if (channel.size() > Integer.MAX_VALUE) {
@@ -69,7 +82,7 @@ final class Rescue {
         try (OutputStream out = Files.newOutputStream(copy, StandardOpenOption.APPEND)) {
             out.write(rescue.tree().getBytes(StandardCharsets.ISO_8859_1));
         }
-        return Optional.of(copy);
+        return Optional.of(new Left(copy, rescue.told));
     }
 
     /** Whether the end of a file is not the end of a PDF. */
@@ -186,10 +199,23 @@ final class Rescue {
         // What comes behind is another object's, or no words at all.
         int end = Math.min(ends < 0 ? head.length() : ends, stream < 0 ? head.length() : stream);
         String dictionary = head.substring(0, end);
+        tell(dictionary, NODE, PAGE_COUNT);
+        tell(dictionary, LINEARIZED, COUNT);
         if (stream == end && PACKED.matcher(dictionary).find()) {
             packed(dictionary, from + stream + "stream".length());
-        } else if (PAGE.matcher(dictionary).find()) {
+        } else if (PAGE.matcher(dictionary).find() && (end < head.length() || head.length() == HEAD)) {
+            // One that breaks off with the file is none.
             pages.put((long) from << 20, number);
+        }
+    }
+
+    /** A node of the tree says how many pages are below it; a file for fast first pages says it at its beginning (annex F). */
+    private void tell(String dictionary, Pattern what, Pattern count) {
+        if (what.matcher(dictionary).find()) {
+            Matcher number = count.matcher(dictionary);
+            if (number.find() && number.group(1).length() < MOST_DIGITS) {
+                told = Math.max(told, Integer.parseInt(number.group(1)));
+            }
         }
     }
 

@@ -75,15 +75,32 @@ class RescueTest {
             assertEquals(200, source.height(1), 1e-9, "turned, as the node above says");
             List<String> told = source.missing().stream().map(Message::text).toList();
             assertEquals(2, told.size());
-            assertTrue(told.get(0).contains("2 were found"), told.get(0));
+            assertTrue(told.get(0).contains("2 pages were found"), told.get(0));
             assertTrue(told.get(1).contains("one page lacks"), told.get(1));
             assertTrue(told.get(1).contains("(2)"), told.get(1));
+        }
+        Files.writeString(cut, head + "5 0 obj\n<</Type/Page/Parent 9 0 R/Med", StandardCharsets.US_ASCII);
+        try (PdfSource source = PdfSource.open(cut)) {
+            assertEquals(2, source.count(), "a page that breaks off with the file is none");
         }
         Files.writeString(cut, head + "4 0 obj\n<</Length 999>>\nstream\n0 0 9 9 re", StandardCharsets.US_ASCII);
         assertTrue(told(cut).contains("one page lacks"), "an object of which only the beginning is there");
         Files.writeString(
                 cut, head + "4 0 obj\n<</Length 3>>\nstream\nq Q\nendstream\nendobj\n", StandardCharsets.US_ASCII);
         assertTrue(!told(cut).contains("lack"), told(cut));
+    }
+
+    /** A node still says how many pages there were. */
+    @Test
+    void pagesThatAreGoneAreCounted() throws IOException {
+        Path cut = folder.resolve("cut.pdf");
+        Files.writeString(
+                cut,
+                "%PDF-1.4\n9 0 obj\n<</Type/Pages/Count 7/Kids[1 0 R 3 0 R]>>\nendobj\n"
+                        + "1 0 obj\n<</Type /Page/Parent 9 0 R/MediaBox[0 0 200 300]>>\nendobj\n",
+                StandardCharsets.US_ASCII);
+        assertTrue(told(cut).contains("one page was found"), told(cut));
+        assertTrue(told(cut).contains("6 of 7 pages"), told(cut));
     }
 
     @Test
