@@ -1,6 +1,9 @@
 package jorn.book;
 
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import jorn.json.Required;
 
 /**
@@ -18,12 +21,19 @@ public record SentParcel(
         List<SentFile> files,
         boolean accepted,
         List<String> overridden) {
+    private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ROOT);
+
     /**
      * A file of a parcel.
      *
      * @param checksum SHA-256, by which it is known again
      */
     public record SentFile(@Required String name, int pages, long bytes, @Required String checksum) {}
+
+    /** A moment as records keep it. */
+    public static String when(LocalDateTime moment) {
+        return moment.format(MINUTE);
+    }
 
     public SentParcel {
         files = files == null ? List.of() : List.copyOf(files);

@@ -36,8 +36,7 @@ public final class LayoutWords {
     public static List<String> cautions(SheetLayout layout) {
         List<String> all = new ArrayList<>();
         Imposition order = layout.imposition();
-        Length caliper = layout.spec().caliper().points() > 0 ? layout.spec().caliper() : NestLimit.ORDINARY;
-        NestLimit limit = new NestLimit(order.deepest(), caliper);
+        NestLimit limit = new NestLimit(order.deepest(), layout.spec().caliperOrOrdinary());
         if (order.scheme().kind().isNested() && !limit.isBorne()) {
             all.add(Wording.of(
                     "impose.told.too-thick",

@@ -6,7 +6,6 @@ import jorn.art.Box;
 import jorn.art.Ink;
 import jorn.art.Mark;
 import jorn.art.Path;
-import jorn.measure.Length;
 import jorn.measure.Unit;
 import jorn.press.BindingEdge;
 import jorn.press.HolePattern;
@@ -48,8 +47,7 @@ public record Punch(HolePattern pattern, BindingEdge edge) {
     /** Into which ring binder the leaves go that are punched so, in words. */
     public String told(SheetLayout layout, Unit unit) {
         int leaves = (layout.imposition().pages() + 1) / 2;
-        Length caliper = layout.spec().caliper().points() > 0 ? layout.spec().caliper() : NestLimit.ORDINARY;
-        return RingBook.told(layout.leaf(), pattern, leaves, caliper, unit);
+        return RingBook.told(layout.leaf(), pattern, leaves, layout.spec().caliperOrOrdinary(), unit);
     }
 
     /** A cross in each hole, so that nothing is seen of it once it is punched. */

@@ -184,9 +184,14 @@ public final class SheetLayout {
                 .common(cell(seat));
     }
 
+    /** Whether a leaf is the sheet itself. */
+    private boolean isWhole() {
+        return imposition.scheme().kind() == FoldKind.LOOSE;
+    }
+
     /** Leaves as they come into the hand, on a side: the sheet itself, or what is cut from it. */
     List<Box> leaves() {
-        return imposition.scheme().kind() == FoldKind.LOOSE ? List.of(sheet) : edges();
+        return isWhole() ? List.of(sheet) : edges();
     }
 
     /**
@@ -195,7 +200,7 @@ public final class SheetLayout {
      * @param page that is placed
      */
     public Box leafOf(PlacedPage page) {
-        return imposition.scheme().kind() == FoldKind.LOOSE ? sheet : edge(page.seat());
+        return isWhole() ? sheet : edge(page.seat());
     }
 
     /** How large a leaf is in the hand. */

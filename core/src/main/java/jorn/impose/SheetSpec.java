@@ -40,6 +40,11 @@ public record SheetSpec(
         }
     }
 
+    /** The caliper to reckon with: that of ordinary paper where none is told. */
+    Length caliperOrOrdinary() {
+        return caliper.points() > 0 ? caliper : NestLimit.ORDINARY;
+    }
+
     /** In proportion, in the middle, without anything for knife or printer. */
     public static SheetSpec of(Size sheet) {
         return new SheetSpec(sheet, Fitting.FIT, false, Unprinted.NONE, false, Length.ZERO, Length.ZERO);

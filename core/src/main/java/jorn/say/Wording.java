@@ -6,6 +6,7 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.Collection;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import java.util.Properties;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -142,5 +144,11 @@ public final class Wording {
         synchronized (format) {
             return format.format(given);
         }
+    }
+
+    /** The first of many, parted by commas; what is left out is told by three dots. */
+    public static String some(Collection<?> all, int most) {
+        String named = all.stream().limit(most).map(String::valueOf).collect(Collectors.joining(", "));
+        return all.size() > most ? named + " …" : named;
     }
 }

@@ -12,6 +12,7 @@ import jorn.chance.Dice;
 import jorn.measure.Trouble;
 import jorn.puzzle.PuzzleOrder;
 import jorn.say.Message;
+import jorn.say.Wording;
 
 /**
  * A list of words as people type it, one a line, each with a clue behind it where there is one ({@code bee: makes honey}), and the letters
@@ -95,8 +96,7 @@ record WordList(List<Entry> entries, List<Message> cautions) {
 
     private static void caution(String key, List<String> words, int limit, List<Message> to) {
         if (!words.isEmpty()) {
-            String named = String.join(", ", words.subList(0, Math.min(MOST_NAMED, words.size())));
-            to.add(Message.of(key, words.size(), words.size() > MOST_NAMED ? named + " …" : named, limit));
+            to.add(Message.of(key, words.size(), Wording.some(words, MOST_NAMED), limit));
         }
     }
 

@@ -5,7 +5,6 @@ import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import jorn.art.Box;
-import jorn.desk.view.Theme;
 import jorn.impose.FoldKind;
 import jorn.impose.Imposition;
 import jorn.impose.PlacedPage;
@@ -70,7 +69,6 @@ final class PileDrawing implements StackDrawing {
         for (double d = thick; d > 0; d -= LEAF) {
             PagePaint.paper(g, at.x() + d / 2, at.y() + d, at.width(), at.height());
         }
-        g.setStroke(Theme.HAIRLINE);
         int page = top.seat().page();
         paint.page(g, page, at, top.seat().turned(), page == sight.page());
     }

@@ -3,9 +3,7 @@ package jorn.desk.bindery;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Supplier;
 import javafx.scene.control.Label;
 import javafx.scene.input.Clipboard;
@@ -14,6 +12,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import jorn.book.KeptOrder;
+import jorn.book.SentParcel;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
 import jorn.desk.view.Slip;
@@ -30,8 +29,6 @@ import jorn.say.Wording;
 final class ShopPane extends VBox {
     /** What is too many is refused by the order. */
     private static final int MOST_TYPED = 1_000_000;
-
-    private static final DateTimeFormatter MINUTE = DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ROOT);
 
     private final Desk desk;
     private final Supplier<Path> folder;
@@ -82,7 +79,7 @@ final class ShopPane extends VBox {
                 () -> desk.attempt(() -> {
                     Path file = folder.get().resolve(FileNames.of(desk.book()) + "-copy-shop.pdf");
                     SlipFile.writeShopOrder(edition, copies, desk.unit().get(), file);
-                    String when = LocalDateTime.now(ZoneId.systemDefault()).format(MINUTE);
+                    String when = SentParcel.when(LocalDateTime.now(ZoneId.systemDefault()));
                     KeptOrder kept = new KeptOrder(when, copies, OrderSlip.text(lines));
                     desk.change(
                             "ordered",

@@ -19,6 +19,7 @@ import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.print.export.Progress;
 import jorn.say.Message;
+import jorn.say.Wording;
 import jorn.store.SafeFile;
 
 /** Joins any number of files, or pages of them, in a stated order. Sources are opened one after the other, so that their number has no limit. */
@@ -102,9 +103,7 @@ public final class Joiner {
             }
             assemble(counted, new Assembler(out, sum, version));
             if (sizes.size() > 1 && how.equal().isEmpty()) {
-                String some = String.join(", ", sizes.stream().limit(MOST_SIZES).toList())
-                        + (sizes.size() > MOST_SIZES ? " …" : "");
-                notes.add(Message.of("print.bindery.mixed-sizes", sizes.size(), some));
+                notes.add(Message.of("print.bindery.mixed-sizes", sizes.size(), Wording.some(sizes, MOST_SIZES)));
             }
             return sum;
         } finally {

@@ -3,7 +3,6 @@ package jorn.print.bindery;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 import jorn.art.Box;
 import jorn.art.Turn;
 import jorn.impose.PlacedPage;
@@ -66,16 +65,11 @@ public final class LostInk {
 
     /** That these pages lose ink in the rim, in words. */
     public static String toldOfRim(Set<Integer> pages) {
-        return Wording.of("print.bindery.rim-ink", pages.size(), named(pages));
+        return Wording.of("print.bindery.rim-ink", pages.size(), Wording.some(pages, MOST_NAMED));
     }
 
     /** That these pages lose ink to holes. */
     public static String toldOfHoles(Set<Integer> pages) {
-        return Wording.of("print.bindery.hole-ink", pages.size(), named(pages));
-    }
-
-    private static String named(Set<Integer> pages) {
-        String some = pages.stream().limit(MOST_NAMED).map(String::valueOf).collect(Collectors.joining(", "));
-        return some + (pages.size() > MOST_NAMED ? " …" : "");
+        return Wording.of("print.bindery.hole-ink", pages.size(), Wording.some(pages, MOST_NAMED));
     }
 }

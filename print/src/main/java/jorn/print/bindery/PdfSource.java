@@ -11,9 +11,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.logging.Level;
 import java.util.logging.Logger;
-import java.util.stream.Collectors;
 import jorn.measure.Trouble;
 import jorn.say.Message;
+import jorn.say.Wording;
 import jorn.store.SafeFile;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSDictionary;
@@ -145,10 +145,7 @@ public final class PdfSource implements Closeable {
 
     private void tellGaps(List<Integer> lacking) {
         if (!lacking.isEmpty()) {
-            String named =
-                    lacking.stream().limit(MOST_NAMED).map(String::valueOf).collect(Collectors.joining(", "));
-            missing.add(Message.of(
-                    "print.bindery.gaps", name, lacking.size(), named + (lacking.size() > MOST_NAMED ? " …" : "")));
+            missing.add(Message.of("print.bindery.gaps", name, lacking.size(), Wording.some(lacking, MOST_NAMED)));
         }
     }
 

@@ -6,10 +6,8 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import jorn.book.Brief;
 import jorn.book.SentParcel;
@@ -78,7 +76,7 @@ public record HandoverSet(List<WrittenFile> files, Verdict verdict, Path summary
             String name = file.file().getFileName().toString();
             sent.add(new SentFile(name, file.pages(), file.bytes(), checksum(file.file())));
         }
-        String when = occasion.now().format(DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HH:mm", Locale.ROOT));
+        String when = SentParcel.when(occasion.now());
         SentParcel parcel = new SentParcel(when, brief.press().name(), sent, verdict.accepted(), occasion.errors());
         Path summary = folder.resolve(FileNames.of(edition.book()) + "-summary.txt");
         String text = text(edition, handover, occasion, verdict, parcel);

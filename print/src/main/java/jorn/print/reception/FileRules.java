@@ -19,6 +19,7 @@ import jorn.print.read.ContentScan.Use;
 import jorn.print.read.FileClauses;
 import jorn.print.read.ReadPage;
 import jorn.say.Message;
+import jorn.say.Wording;
 import org.apache.pdfbox.pdmodel.PDDocument;
 
 /** What a press refuses of a file, whatever is drawn in it. */
@@ -172,8 +173,7 @@ final class FileRules {
         List<String> inside =
                 blanks.stream().filter(b -> b < pages - 1).map(String::valueOf).toList();
         if (!inside.isEmpty()) {
-            String some =
-                    String.join(", ", inside.subList(0, Math.min(8, inside.size()))) + (inside.size() > 8 ? " …" : "");
+            String some = Wording.some(inside, 8);
             found.accept(new Finding(
                     "page.blank",
                     Severity.NOTE,

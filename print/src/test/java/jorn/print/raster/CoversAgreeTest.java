@@ -8,10 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import jorn.art.PageArt;
 import jorn.art.Picture;
-import jorn.block.paper.Ruling;
 import jorn.book.Book;
 import jorn.book.CoverPicture;
-import jorn.book.Starter;
 import jorn.edition.Edition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -21,20 +19,6 @@ class CoversAgreeTest {
     @TempDir
     Path folder;
 
-    private static Book journal() {
-        Book book = Starter.LINED_JOURNAL
-                .begin()
-                .withTitle("Affable Waffles & Offices")
-                .withSubtitle("A journal for the bee yard")
-                .withAuthor("Skep & Sedge");
-        Book lined = book.withRecipe(
-                2,
-                r -> r.withRuling(
-                        Ruling.customary().withReach(Ruling.Reach.EDGE).withWeight(1.5)));
-        return lined.withCover(lined.cover().withBlurb("Room for every inspection.\n\nAnd for every swarm."));
-    }
-
-    /** The same on small pages, which are compared in half the time. */
     @Test
     void composedCoversLookTheSameInTheFile() throws IOException {
         Picture drawing = Picture.of(
@@ -43,7 +27,7 @@ class CoversAgreeTest {
                                 + "<rect width=\"60\" height=\"90\" fill=\"#224455\"/>"
                                 + "<circle cx=\"30\" cy=\"40\" r=\"20\" fill=\"#e8a33a\"/></svg>")
                         .getBytes(StandardCharsets.UTF_8));
-        Book plain = journal().with(drawing);
+        Book plain = SinksBeside.journal().with(drawing);
         for (String composition : List.of("hills", "night", "full-picture", "badge", "checks")) {
             Book book = plain.withCover(plain.cover()
                     .planned(p -> p.composedAs(composition).withPicture(Optional.of(CoverPicture.of(drawing.id())))));

@@ -20,7 +20,6 @@ import jorn.art.PageArt;
 import jorn.art.Palette;
 import jorn.art.Picture;
 import jorn.art.Turn;
-import jorn.block.paper.Ruling;
 import jorn.block.paper.Space;
 import jorn.block.picture.Border;
 import jorn.block.picture.Decoration;
@@ -29,7 +28,6 @@ import jorn.block.picture.PictureBlock;
 import jorn.book.Book;
 import jorn.book.Placement;
 import jorn.book.Run;
-import jorn.book.Starter;
 import jorn.edition.Edition;
 import jorn.layout.Node;
 import jorn.layout.NodeKind;
@@ -50,28 +48,15 @@ class SinksAgreeTest {
     @TempDir
     Path folder;
 
-    private static Book journal() {
-        Book book = Starter.LINED_JOURNAL
-                .begin()
-                .withTitle("Affable Waffles & Offices")
-                .withSubtitle("A journal for the bee yard")
-                .withAuthor("Skep & Sedge");
-        Book lined = book.withRecipe(
-                2,
-                r -> r.withRuling(
-                        Ruling.customary().withReach(Ruling.Reach.EDGE).withWeight(1.5)));
-        return lined.withCover(lined.cover().withBlurb("Room for every inspection.\n\nAnd for every swarm."));
-    }
-
     /** The same on small pages, which are compared in half the time. */
     private static Book small() {
-        Book book = journal();
+        Book book = SinksBeside.journal();
         return book.withBrief(book.brief().withTrim(PaperSize.A6.size()));
     }
 
     @Test
     void onEveryKindOfPage() throws IOException {
-        Edition composer = Edition.of(journal());
+        Edition composer = Edition.of(SinksBeside.journal());
         for (int n : new int[] {1, 2, 3, 5, 6}) {
             compare(composer.page(n), "page " + n);
         }
@@ -169,7 +154,7 @@ class SinksAgreeTest {
 
     @Test
     void onTheCover() throws IOException {
-        Book book = journal();
+        Book book = SinksBeside.journal();
         compare(Edition.of(book).cover().plane(), "cover");
         compare(Edition.of(book).cover().frontArt(), "front");
     }
@@ -332,7 +317,7 @@ class SinksAgreeTest {
     void aWrittenFileCanBeLookedAt() throws IOException {
         Path file = folder.resolve("look.pdf");
         try (PdfSink sink = new PdfSink("t", "")) {
-            sink.add(Edition.of(journal()).page(1));
+            sink.add(Edition.of(SinksBeside.journal()).page(1));
             try (var out = Files.newOutputStream(file)) {
                 sink.writeTo(out);
             }

@@ -11,6 +11,9 @@ import java.util.Arrays;
 import java.util.Iterator;
 import java.util.Map;
 import jorn.art.PageArt;
+import jorn.block.paper.Ruling;
+import jorn.book.Book;
+import jorn.book.Starter;
 import jorn.print.Poppler;
 import jorn.print.pdf.PdfSink;
 
@@ -19,6 +22,20 @@ final class SinksBeside {
     private static final int DPI = 216;
 
     private SinksBeside() {}
+
+    /** A journal with words in all places. */
+    static Book journal() {
+        Book book = Starter.LINED_JOURNAL
+                .begin()
+                .withTitle("Affable Waffles & Offices")
+                .withSubtitle("A journal for the bee yard")
+                .withAuthor("Skep & Sedge");
+        Book lined = book.withRecipe(
+                2,
+                r -> r.withRuling(
+                        Ruling.customary().withReach(Ruling.Reach.EDGE).withWeight(1.5)));
+        return lined.withCover(lined.cover().withBlurb("Room for every inspection.\n\nAnd for every swarm."));
+    }
 
     /** Holds pages of one book against each other, in one file, so that poppler starts once. */
     static void compare(Map<String, PageArt> pages, Path folder) throws IOException {
