@@ -1,8 +1,10 @@
 package jorn.book;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonValue;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -44,25 +46,39 @@ public record Run(
         implements RunBuilder.With {
     /** The parts of a book. */
     public enum Matter {
-        FRONT("front", Wording.of("book.run.front-matter")),
-        BODY(Wording.of("book.run.body"), Wording.of("book.run.body")),
-        BACK("back", Wording.of("book.run.back-matter"));
+        FRONT("front", "book.run.front-matter"),
+        BODY("body", "book.run.body"),
+        BACK("back", "book.run.back-matter");
+
+        /** What files said of the body that were saved while the window spoke German. */
+        private static final String EARLIER_BODY = "Hauptteil";
 
         private final String id;
-        private final String word;
+        private final String key;
 
-        Matter(String id, String word) {
+        Matter(String id, String key) {
             this.id = id;
-            this.word = word;
+            this.key = key;
         }
 
+        /** What it is called in files. */
         @JsonValue
         public String id() {
             return id;
         }
 
+        /** @throws Trouble where no part of a book is called so */
+        @JsonCreator
+        public static Matter of(String id) {
+            return Arrays.stream(values())
+                    .filter(m -> m.id.equals(id) || m == BODY && EARLIER_BODY.equals(id))
+                    .findFirst()
+                    .orElseThrow(() -> Trouble.of("book.run.no-such-matter", id));
+        }
+
+        /** What people call it, in the language that is spoken. */
         public String word() {
-            return word;
+            return Wording.of(key);
         }
     }
 

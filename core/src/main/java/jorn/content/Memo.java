@@ -4,6 +4,7 @@ import java.lang.ref.SoftReference;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 
@@ -16,8 +17,8 @@ import java.util.function.Supplier;
  */
 public final class Memo<K, V> {
     private final Map<K, SoftReference<V>> all;
-    /** Held by whoever is making something. */
-    private final Map<K, Object> making = new ConcurrentHashMap<>();
+    /** What somebody is making. */
+    private final Map<K, CompletableFuture<V>> making = new ConcurrentHashMap<>();
 
     /** @param most so many are kept, those that were asked for last */
     public Memo(int most) {
@@ -39,26 +40,42 @@ public final class Memo<K, V> {
         }
     }
 
-    /** What is there, or is made now; where making it fails, nothing is kept. */
+    /**
+     * What is there, or is made now; where making it fails, nothing is kept, and each of those who waited tries it anew, one after the other.
+     * What makes a thing must not ask for the same thing.
+     */
     public V of(K key, Supplier<? extends V> maker) {
-        Optional<V> known = find(key);
-        if (known.isPresent()) {
-            return known.get();
-        }
-        try {
-            synchronized (making.computeIfAbsent(key, k -> new Object())) {
-                Optional<V> meanwhile = find(key);
-                if (meanwhile.isPresent()) {
-                    return meanwhile.get();
-                }
-                V made = maker.get();
-                synchronized (all) {
-                    all.put(key, new SoftReference<>(made));
-                }
-                return made;
+        while (true) {
+            Optional<V> known = find(key);
+            if (known.isPresent()) {
+                return known.get();
             }
+            CompletableFuture<V> own = new CompletableFuture<>();
+            CompletableFuture<V> others = making.putIfAbsent(key, own);
+            if (others == null) {
+                return made(key, own, maker);
+            }
+            Optional<V> theirs = others.handle((v, failed) -> Optional.ofNullable(v)).join();
+            if (theirs.isPresent()) {
+                return theirs.get();
+            }
+        }
+    }
+
+    private V made(K key, CompletableFuture<V> own, Supplier<? extends V> maker) {
+        try {
+            // Somebody may have put it there after it was looked for.
+            Optional<V> meanwhile = find(key);
+            V made = meanwhile.isPresent() ? meanwhile.get() : maker.get();
+            synchronized (all) {
+                all.put(key, new SoftReference<>(made));
+            }
+            own.complete(made);
+            return made;
         } finally {
-            making.remove(key);
+            making.remove(key, own);
+            // Those who wait go on, also where nothing came of it.
+            own.cancel(false);
         }
     }
 }

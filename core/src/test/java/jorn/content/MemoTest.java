@@ -8,6 +8,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
@@ -71,6 +72,56 @@ class MemoTest {
             assertEquals(1, made.get());
         } finally {
             hands.shutdownNow();
+        }
+    }
+
+    @Test
+    void neverTwoMakeItAtOnceAlsoWhereItFails() throws Exception {
+        Memo<String, Object> kept = new Memo<>(2);
+        AtomicInteger tries = new AtomicInteger();
+        AtomicInteger atWork = new AtomicInteger();
+        AtomicInteger most = new AtomicInteger();
+        int threads = 6;
+        CountDownLatch all = new CountDownLatch(threads);
+        ExecutorService hands = Executors.newFixedThreadPool(threads);
+        try {
+            List<Future<Object>> asked = new ArrayList<>();
+            for (int i = 0; i < threads; i++) {
+                asked.add(hands.submit(() -> {
+                    all.countDown();
+                    all.await();
+                    return kept.of("a", () -> {
+                        most.accumulateAndGet(atWork.incrementAndGet(), Math::max);
+                        sleep();
+                        atWork.decrementAndGet();
+                        if (tries.incrementAndGet() <= 3) {
+                            throw new IllegalStateException("no");
+                        }
+                        return new Object();
+                    });
+                }));
+            }
+            int failed = 0;
+            for (Future<Object> each : asked) {
+                try {
+                    assertSame(kept.find("a").orElse(each.get()), each.get());
+                } catch (ExecutionException e) {
+                    failed++;
+                }
+            }
+            assertEquals(1, most.get(), "at once");
+            assertEquals(3, failed, "each failure is told to one who asked");
+            assertEquals(4, tries.get());
+        } finally {
+            hands.shutdownNow();
+        }
+    }
+
+    private static void sleep() {
+        try {
+            Thread.sleep(20);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
         }
     }
 }

@@ -11,17 +11,18 @@ import java.util.function.BooleanSupplier;
 import java.util.function.IntConsumer;
 import jorn.content.Hurry;
 import jorn.content.Memo;
+import jorn.content.Shared;
 import jorn.content.Worklist;
 import jorn.pattern.page.MadePage;
 import jorn.pattern.page.PatternSpec;
 
 /** The pages of a run of patterns, made one after the other and kept, for every size in which they are wanted. Safe to use from several threads. */
 public final class PatternSet implements Worklist {
-    private static final int KEPT = 12;
     private static final int PAGES_KEPT = 700;
     private static final int LINES_KEPT = 100;
 
-    private static final Memo<Patterns, PatternSet> SETS = new Memo<>(KEPT);
+    /** Whoever shows pages of a set holds it. */
+    private static final Shared<Patterns, PatternSet> SETS = new Shared<>();
 
     /** Of all runs: where one page is exchanged, or a change is undone, the others are there at once. */
     private static final Memo<Wanted, MadePage> PAGES = new Memo<>(PAGES_KEPT);
@@ -62,9 +63,9 @@ public final class PatternSet implements Worklist {
         return specs[number - 1];
     }
 
-    /** The pages of a source; the same set for equal ones, as long as anybody has need of it. */
+    /** The pages of a source; the same set for equal ones, as long as anybody holds it. */
     public static PatternSet of(Patterns patterns) {
-        return SETS.of(patterns, () -> new PatternSet(patterns));
+        return SETS.of(patterns, PatternSet::new);
     }
 
     public Patterns patterns() {

@@ -14,6 +14,7 @@ import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 import jorn.chance.Dice;
 import jorn.content.Memo;
+import jorn.content.Shared;
 import jorn.content.Worklist;
 import jorn.measure.Trouble;
 import jorn.puzzle.Puzzle;
@@ -26,14 +27,14 @@ import jorn.puzzle.run.Making.Wanted;
  * that is not there yet waits until it is, unless it is asked for by {@link #ready}.
  */
 public final class PuzzleSet implements Worklist {
-    private static final int KEPT = 12;
     private static final int PUZZLES_KEPT = 3000;
     private static final int MOST_ALIKE = 300;
 
     /** Puzzles that were made before: where one of a run is exchanged, or a change is undone, the others are there at once. */
     private static final Memo<Ordered, Puzzle> MADE = new Memo<>(PUZZLES_KEPT);
 
-    private static final Memo<Making, PuzzleSet> SETS = new Memo<>(KEPT);
+    /** Whoever shows pages of a set holds it. */
+    private static final Shared<Making, PuzzleSet> SETS = new Shared<>();
 
     private final Making making;
     private final List<Wanted> wanted;
@@ -72,9 +73,9 @@ public final class PuzzleSet implements Worklist {
                 : Optional.ofNullable(making.chosen().get(one.key()));
     }
 
-    /** The puzzles of a making; the same set for equal ones, as long as anybody has need of it. */
+    /** The puzzles of a making; the same set for equal ones, as long as anybody holds it. */
     public static PuzzleSet of(Making making) {
-        return SETS.of(making, () -> new PuzzleSet(making));
+        return SETS.of(making, PuzzleSet::new);
     }
 
     public Making making() {
