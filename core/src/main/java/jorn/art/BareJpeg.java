@@ -1,22 +1,30 @@
 package jorn.art;
 
 import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * A JPEG file without what a camera or a program noted in it: place, time, owner, small pictures of the whole, and whatever hangs behind its end
- * (ITU-T T.81, annex B). The pixels are copied as they are coded. What readers need to show them right stays: the segments of JFIF and of Adobe's
- * colours.
+ * (ITU-T T.81, annex B). The pixels are copied as they are coded. What readers need to show them right stays: the segments of JFIF, of Adobe's
+ * colours, and those of the colour profile (ICC.1:2010, B.4).
  */
 public final class BareJpeg {
     private static final int START = 0xD8;
     private static final int END = 0xD9;
     private static final int SCAN = 0xDA;
     private static final int APP0 = 0xE0;
+    private static final int APP2 = 0xE2;
     private static final int APP14 = 0xEE;
     private static final int APP15 = 0xEF;
     private static final int COMMENT = 0xFE;
+
+    /** What a segment of a profile begins with, after its length; then come its number, from 1, and how many there are. */
+    private static final byte[] PROFILE = "ICC_PROFILE\0".getBytes(StandardCharsets.US_ASCII);
+
+    private static final int BEFORE_PROFILE = 4 + PROFILE.length + 2;
 
     private BareJpeg() {}
 
@@ -42,7 +50,7 @@ public final class BareJpeg {
             if (marker == SCAN) {
                 next = endOfScan(file, next);
             }
-            if (isKept(marker)) {
+            if (isKept(marker) || isOfProfile(file, at, next)) {
                 out.write(file, at, next - at);
             }
             at = next;
@@ -70,8 +78,34 @@ public final class BareJpeg {
         return file.length;
     }
 
-    /** Whether anything is noted in it that would be taken away. */
-    public static boolean tells(byte[] file) {
-        return of(file).filter(bare -> !Arrays.equals(bare, file)).isPresent();
+    private static boolean isOfProfile(byte[] file, int at, int next) {
+        return (file[at + 1] & 255) == APP2
+                && next - at > BEFORE_PROFILE
+                && Arrays.equals(file, at + 4, at + 4 + PROFILE.length, PROFILE, 0, PROFILE.length);
+    }
+
+    /**
+     * The colour profile that says what the pixels of a file mean, put together from its segments.
+     *
+     * @param bare a file as {@link #of} makes it
+     * @return nothing where there is none, or a part of it is missing
+     */
+    public static Optional<byte[]> profile(byte[] bare) {
+        TreeMap<Integer, byte[]> parts = new TreeMap<>();
+        int wanted = 0;
+        for (int at = 2; at + 3 < bare.length && (bare[at + 1] & 255) != SCAN; ) {
+            int next = at + 2 + (((bare[at + 2] & 255) << 8) | (bare[at + 3] & 255));
+            if (isOfProfile(bare, at, Math.min(next, bare.length))) {
+                parts.put(bare[at + BEFORE_PROFILE - 2] & 255, Arrays.copyOfRange(bare, at + BEFORE_PROFILE, next));
+                wanted = bare[at + BEFORE_PROFILE - 1] & 255;
+            }
+            at = next;
+        }
+        if (parts.isEmpty() || parts.size() != wanted || parts.firstKey() != 1 || parts.lastKey() != wanted) {
+            return Optional.empty();
+        }
+        ByteArrayOutputStream whole = new ByteArrayOutputStream();
+        parts.values().forEach(whole::writeBytes);
+        return Optional.of(whole.toByteArray());
     }
 }

@@ -1,10 +1,15 @@
 package jorn.print.pdf;
 
+import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.ByteBuffer;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.logging.Level;
+import java.util.logging.Logger;
 import jorn.art.BareJpeg;
 import jorn.art.Box;
 import jorn.art.Mark;
@@ -20,6 +25,7 @@ import jorn.print.picture.Pixels;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDResources;
+import org.apache.pdfbox.pdmodel.graphics.color.PDICCBased;
 import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
 import org.apache.pdfbox.pdmodel.graphics.image.JPEGFactory;
 import org.apache.pdfbox.pdmodel.graphics.image.LosslessFactory;
@@ -30,6 +36,8 @@ import org.apache.pdfbox.pdmodel.graphics.image.PDImageXObject;
  * coded; a part of one is coded anew.
  */
 final class PictureWriter {
+    private static final Logger LOG = Logger.getLogger(PictureWriter.class.getName());
+
     /** Below so many pixels to the inch a picture is seen to be coarse (common practice). */
     private static final double LEAST_PPI = 300;
 
@@ -43,6 +51,7 @@ final class PictureWriter {
     private final Map<Key, PDImageXObject> pictures = new HashMap<>();
     private final Map<Key, COSName> names = new HashMap<>();
     private final Map<Picture, Optional<Form>> drawings = new HashMap<>();
+    private final Map<ByteBuffer, PDICCBased> profiles = new HashMap<>();
 
     /** A part of a picture, in whole pixels of it upright, as it is coloured. */
     private record Key(Picture picture, Pixels.PixelLook shown, Box part) {}
@@ -129,7 +138,12 @@ final class PictureWriter {
             byte[] file = image.picture().file().bytes();
             Optional<byte[]> bare = BareJpeg.of(file);
             if (bare.isPresent()) {
-                return JPEGFactory.createFromByteArray(document, bare.get());
+                PDImageXObject coded = JPEGFactory.createFromByteArray(document, bare.get());
+                Optional<PDICCBased> meant = meant(bare.get(), coded.getColorSpace().getNumberOfComponents());
+                if (meant.isPresent()) {
+                    coded.setColorSpace(meant.get());
+                }
+                return coded;
             }
         }
         BufferedImage pixels = pixels(image, part);
@@ -140,6 +154,34 @@ final class PictureWriter {
         return kind(image.picture()).filter(k -> k == Kind.JPEG).isPresent()
                 ? JPEGFactory.createFromImage(document, inked, JPEG_QUALITY)
                 : LosslessFactory.createFromImage(document, inked);
+    }
+
+    /** What the pixels mean by the file's own profile, where it has one that fits them; equal profiles are written once. */
+    private Optional<PDICCBased> meant(byte[] bare, int components) throws IOException {
+        Optional<byte[]> profile = BareJpeg.profile(bare);
+        if (profile.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            if (ICC_Profile.getInstance(profile.get()).getNumComponents() != components) {
+                return Optional.empty();
+            }
+        } catch (IllegalArgumentException damaged) {
+            // Readers show such a picture as if it had none.
+            LOG.log(Level.FINE, "A picture's profile is damaged.", damaged);
+            return Optional.empty();
+        }
+        ByteBuffer key = ByteBuffer.wrap(profile.get());
+        PDICCBased known = profiles.get(key);
+        if (known == null) {
+            known = new PDICCBased(document);
+            try (OutputStream out = known.getPDStream().createOutputStream(COSName.FLATE_DECODE)) {
+                out.write(profile.get());
+            }
+            known.getPDStream().getCOSObject().setInt(COSName.N, components);
+            profiles.put(key, known);
+        }
+        return Optional.of(known);
     }
 
     /** The pixels of a part alone, in memory of their own. */

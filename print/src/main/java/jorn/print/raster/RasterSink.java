@@ -204,9 +204,7 @@ public final class RasterSink implements MarkVisitor<Void> {
     private void picture(Mark.Image image) {
         Box from = image.from();
         Box to = image.to();
-        double scale = g.getTransform().getScaleX() == 0
-                ? 1
-                : Math.abs(g.getTransform().getScaleX());
+        double scale = Math.sqrt(Math.abs(g.getTransform().getDeterminant()));
         double wanted = to.width() * scale * image.picture().width() / Math.max(1, from.width());
         BufferedImage pixels;
         try {

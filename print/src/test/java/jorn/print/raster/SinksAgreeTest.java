@@ -2,11 +2,15 @@ package jorn.print.raster;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import java.awt.color.ColorSpace;
+import java.awt.color.ICC_Profile;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -233,6 +237,74 @@ class SinksAgreeTest {
         BufferedImage shown = RasterSink.picture(pages.get("turned as tag 6"), trim, 1);
         assertEquals(0, shown.getRGB(20 + 75, 15 + 10) & 0xFF, 40, "black at the head's right");
         assertEquals(255, shown.getRGB(20 + 10, 15 + 10) & 0xFF, 40, "white at the head's left");
+    }
+
+    /** Pictures that are turned with the page: seen as finely as upright ones. */
+    @Test
+    void onTurnedPictures() throws IOException {
+        Box trim = new Box(0, 0, 200, 220);
+        Picture picture = picture();
+        Mark whole = new Mark.Image(picture, new Box(0, 0, 240, 160), new Box(20, 20, 120, 80), 1);
+        Map<String, PageArt> pages = new LinkedHashMap<>();
+        pages.put("a quarter up", art(trim, new Mark.Turned(Turn.quarterUp(30, 180), List.of(whole))));
+        pages.put("a quarter down", art(trim, new Mark.Turned(new Turn(0, 1, -1, 0, 150, 20), List.of(whole))));
+        pages.put("half round", art(trim, new Mark.Turned(new Turn(-1, 0, 0, -1, 180, 160), List.of(whole))));
+        double cos = Math.cos(0.7);
+        double sin = Math.sin(0.7);
+        // As turns are that were reckoned: the cosine of a right angle is not quite nothing.
+        double nearly = Math.cos(Math.PI / 2);
+        pages.put("nearly a quarter", art(trim, new Mark.Turned(new Turn(nearly, 1, -1, nearly, 150, 20), List.of(whole))));
+        pages.put("askew", art(trim, new Mark.Turned(new Turn(cos, sin, -sin, cos, 60, 10), List.of(whole))));
+        compare(pages);
+        BufferedImage shown = RasterSink.picture(pages.get("nearly a quarter"), trim, 1);
+        assertEquals(0xC9A24A, shown.getRGB(120, 50) & 0xFFFFFF, "the first quarter in its own colour");
+        assertEquals(0x2F5D50, shown.getRGB(60, 50) & 0xFFFFFF, "the third below it, turned");
+    }
+
+    /** A photograph whose profile says that its pixels mean more light than they seem to: whole, in part, faint. */
+    @Test
+    void onPhotographsWithAProfileOfTheirOwn() throws IOException {
+        Box trim = new Box(0, 0, 200, 150);
+        Picture photograph = profiled(128);
+        Mark whole = new Mark.Image(photograph, new Box(0, 0, 96, 64), new Box(10, 10, 96, 64), 1);
+        Mark part = new Mark.Image(photograph, new Box(8, 8, 40, 40), new Box(120, 10, 60, 60), 1);
+        Mark faint = new Mark.Image(photograph, new Box(0, 0, 96, 64), new Box(10, 80, 90, 60), 0.5);
+        PageArt page = art(trim, whole, part, faint);
+        compare(page, "a photograph with a profile");
+        BufferedImage shown = RasterSink.picture(page, trim, 1);
+        // IEC 61966-2-1: half of the light, 128 of 255, is stored as 188.
+        for (int x : new int[] {50, 150}) {
+            for (int shift : new int[] {0, 8, 16}) {
+                assertEquals(188, shown.getRGB(x, 40) >> shift & 255, 3, "at " + x);
+            }
+        }
+        assertEquals((255 + 188) / 2, shown.getRGB(50, 110) & 255, 3, "half of it and half of the paper");
+    }
+
+    /** A JPEG of one grey whose profile has sRGB's primaries and straight curves. */
+    private static Picture profiled(int level) throws IOException {
+        BufferedImage image = new BufferedImage(96, 64, BufferedImage.TYPE_INT_RGB);
+        for (int i = 0; i < 96 * 64; i++) {
+            image.setRGB(i % 96, i / 96, level << 16 | level << 8 | level);
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "jpeg", out);
+        byte[] jpeg = out.toByteArray();
+        byte[] profile = ICC_Profile.getInstance(ColorSpace.CS_LINEAR_RGB).getData();
+        ByteArrayOutputStream with = new ByteArrayOutputStream();
+        with.write(jpeg, 0, 2);
+        // In two segments, as large profiles are.
+        int half = profile.length / 2;
+        for (int n = 1; n <= 2; n++) {
+            byte[] part = Arrays.copyOfRange(profile, n == 1 ? 0 : half, n == 1 ? half : profile.length);
+            int length = 2 + 12 + 2 + part.length;
+            with.write(new byte[] {(byte) 0xFF, (byte) 0xE2, (byte) (length >> 8), (byte) length});
+            with.writeBytes("ICC_PROFILE\0".getBytes(StandardCharsets.US_ASCII));
+            with.write(new byte[] {(byte) n, 2});
+            with.writeBytes(part);
+        }
+        with.write(jpeg, 2, jpeg.length - 2);
+        return Picture.of("profiled.jpg", with.toByteArray());
     }
 
     /** Four quarters from black to white, and a note of the camera's: an Exif segment with tag 274 alone. */
