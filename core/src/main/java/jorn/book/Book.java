@@ -197,6 +197,17 @@ public record Book(
         return withInterior(interior.withCycles(cycles));
     }
 
+    /**
+     * The same on other dates. Where the book gets its dates, pages of a design that stands for a day, a week or a month, and that filled the book
+     * up, come round by the calendar from then on.
+     */
+    @Override
+    public Book withCalendar(CalendarChoice now) {
+        boolean becomesDated = calendar.from().isEmpty() && now.from().isPresent();
+        Interior inside = becomesDated ? DatedRuns.counted(interior) : interior;
+        return new Book(identity, brief, look, inside, now, cover, plans, pictures);
+    }
+
     public Book withMargins(MarginChoice margins) {
         return withInterior(interior.withMargins(margins));
     }

@@ -53,6 +53,7 @@ public final class Checker {
                 new PageLettersRule(),
                 new FitRule(),
                 new WaitingRule(),
+                new RepeatedDateRule(),
                 new PictureRule(),
                 new HolesRule(),
                 new UnknownPartRule());
@@ -74,6 +75,7 @@ public final class Checker {
             Wording.of("check.checker.pictures-whether-they-there"),
             Wording.of("check.checker.room-whether-every-page"),
             Wording.of("check.checker.waiting-pages"),
+            Wording.of("check.checker.dates"),
             Wording.of("check.checker.type-whether-large"),
             Wording.of("check.checker.ink-whether-dries"),
             Wording.of("check.checker.squares"),

@@ -520,6 +520,12 @@ final class Seeds {
                             "Pictures", recipe(Stack.down(Part.fixed(Length.inches(7), block))), 24, Start.RECTO)))
                     .with(picture);
         });
+        seed("page.same", "the same week on every page", () -> {
+            Book week = GOOD.withRuns(
+                    List.of(Run.of("Weeks", jorn.recipe.Catalogue.recipe("week"), 120, Start.RECTO)));
+            java.time.LocalDate from = java.time.LocalDate.of(2027, 1, 1);
+            return week.withCalendar(week.calendar().dated(from, from.plusDays(364)));
+        });
         seed("file.size", "a picture larger than a press takes", () -> {
             Book book = pictured(grey(590, 590));
             var limits = new jorn.press.PressLimits(List.of(), Optional.of(0.2), false);

@@ -6,12 +6,14 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import jorn.art.PageArt;
+import jorn.art.Side;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.Placement;
 import jorn.book.Run;
 import jorn.book.Specimen;
 import jorn.book.Starter;
+import jorn.calendar.Span;
 import jorn.edition.Edition;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
@@ -41,11 +43,7 @@ final class RecipeCommand implements Callable<Integer> {
     @Option(names = "--trim", paramLabel = "T", defaultValue = "6x9in", description = "${bundle:cli.recipe.trim-size}")
     private String trim;
 
-    @Option(
-            names = "--side",
-            paramLabel = "S",
-            defaultValue = "recto",
-            description = "${bundle:cli.recipe.recto-or-verso}")
+    @Option(names = "--side", paramLabel = "S", description = "${bundle:cli.recipe.recto-or-verso}")
     private String side;
 
     @Option(names = "--style", paramLabel = "ID", description = "${bundle:cli.sheet.style}")
@@ -69,19 +67,14 @@ final class RecipeCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        if (!side.equals("recto") && !side.equals("verso")) {
-            throw Trouble.of("cli.recipe.not-side", side);
-        }
+        Side wanted = side();
         Size size = Size.parse(trim, Unit.INCH);
-        Optional<PageStyle> wanted = Optional.ofNullable(style).map(StyleShelf::of);
-        Book book = wanted.map(s -> Specimen.of(entry(id), s, size, dated)).orElseGet(() -> page(id, size));
-        int verso = 2;
-        int recto = wanted.isPresent() ? verso + 1 : 1;
+        Book book = style == null ? page(id, size) : styled(wanted, size);
         if (!replace) {
             Authorship.refuseStrangers(List.of(file));
         }
         Edition edition = Edition.of(book);
-        int number = side.equals("recto") ? recto : verso;
+        int number = wanted == Side.VERSO ? 2 : style == null ? 1 : 3;
         PageArt page = filled ? edition.pages().filledIn(number) : edition.page(number);
         if (file.toString().toLowerCase(Locale.ROOT).endsWith(".png")) {
             ShopPicture.write(page, file);
@@ -97,8 +90,28 @@ final class RecipeCommand implements Callable<Integer> {
         return JornCommand.DONE;
     }
 
-    private static Catalogue.Entry entry(String id) {
-        return Catalogue.find(id).orElseThrow(() -> Trouble.of("recipe.catalogue.there-no-page-design", id));
+    /** On which side it stands: as asked for, or where it customarily does. */
+    private Side side() {
+        if (side == null) {
+            return Catalogue.find(id).flatMap(Catalogue.Entry::facing).isPresent() ? Side.VERSO : Side.RECTO;
+        }
+        return switch (side) {
+            case "recto" -> Side.RECTO;
+            case "verso" -> Side.VERSO;
+            default -> throw Trouble.of("cli.recipe.not-side", side);
+        };
+    }
+
+    /** In a style, on a spread: this design on its side, and opposite the one that customarily faces it. */
+    private Book styled(Side wanted, Size size) {
+        PageStyle as = StyleShelf.of(style);
+        Catalogue.Entry entry =
+                Catalogue.find(id).orElseThrow(() -> Trouble.of("recipe.catalogue.there-no-page-design", id));
+        if (wanted == Side.VERSO) {
+            return Specimen.of(entry, as, size, dated);
+        }
+        Optional<Span> span = dated ? entry.span() : Optional.empty();
+        return Specimen.of(entry.recipe(), entry.recipe(), span, as, size);
     }
 
     private static Book page(String id, Size size) {
