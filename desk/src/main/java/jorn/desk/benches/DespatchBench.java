@@ -241,6 +241,9 @@ public final class DespatchBench implements Bench {
     }
 
     private void write() {
+        if (!desk.takeTyping()) {
+            return;
+        }
         Path target;
         try {
             target = target();

@@ -11,6 +11,7 @@ import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.paint.Color;
 import jorn.art.Box;
@@ -24,6 +25,7 @@ import jorn.cover.Cover.PlacedPart;
 import jorn.cover.PartPlace;
 import jorn.cover.part.Photo;
 import jorn.desk.view.CoverView;
+import jorn.desk.view.EachFrame;
 import jorn.desk.view.Painter;
 import jorn.desk.view.Theme;
 import jorn.edition.Edition;
@@ -41,6 +43,10 @@ final class CoverHands extends CoverView {
     private final CoverWork work;
     private final Runnable type;
     private Optional<Drag> drag = Optional.empty();
+    private Point2D pulledTo = Point2D.ZERO;
+    /** The cover is composed anew once for each picture, however many events a drag sends. */
+    private final EachFrame following = new EachFrame(this::follow);
+
     /** Pixels to the inch of a picture that is dragged or pulled. */
     private Optional<String> dpi = Optional.empty();
 
@@ -78,7 +84,10 @@ final class CoverHands extends CoverView {
         setAccessibleHelp(Wording.of("desk.covers.sheet-help"));
         addEventHandler(MouseEvent.MOUSE_PRESSED, this::press);
         addEventHandler(MouseEvent.MOUSE_DRAGGED, this::drag);
-        addEventHandler(MouseEvent.MOUSE_RELEASED, e -> release());
+        addEventHandler(MouseEvent.MOUSE_RELEASED, e -> {
+            EachFrame.settle();
+            release();
+        });
         addEventHandler(MouseEvent.MOUSE_CLICKED, this::click);
         addEventHandler(MouseEvent.MOUSE_MOVED, this::point);
         focusedProperty().addListener((o, was, now) -> redraw());
@@ -132,6 +141,9 @@ final class CoverHands extends CoverView {
 
     private void press(MouseEvent e) {
         requestFocus();
+        if (e.getButton() != MouseButton.PRIMARY) {
+            return;
+        }
         if (work.picking().get().isPresent()) {
             Consumer<Ink> take = work.picking().get().get();
             work.picking().set(Optional.empty());
@@ -153,16 +165,12 @@ final class CoverHands extends CoverView {
                 && again
                 && !e.isAltDown();
         drag = part.map(p -> new Drag(p, point, -1, crop));
-        if (e.getClickCount() == 2
-                && part.filter(p -> p.part().part().isLettered()).isPresent()) {
-            drag = Optional.empty();
-            type.run();
-        }
     }
 
     /** Pressed twice and not dragged, words are typed. */
     private void click(MouseEvent e) {
         if (e.getClickCount() == 2
+                && e.getButton() == MouseButton.PRIMARY
                 && e.isStillSincePress()
                 && work.part().filter(p -> p.part().part().isLettered()).isPresent()) {
             type.run();
@@ -170,10 +178,16 @@ final class CoverHands extends CoverView {
     }
 
     private void drag(MouseEvent e) {
+        if (drag.isPresent() && e.isPrimaryButtonDown()) {
+            pulledTo = pointOf(e.getX(), e.getY());
+            following.ask();
+        }
+    }
+
+    private void follow() {
         drag.ifPresent(d -> {
-            Point2D point = pointOf(e.getX(), e.getY());
-            double dx = point.getX() - d.from.getX();
-            double dy = point.getY() - d.from.getY();
+            double dx = pulledTo.getX() - d.from.getX();
+            double dy = pulledTo.getY() - d.from.getY();
             if (!d.moved && Math.hypot(dx, dy) * scale() < 3) {
                 return;
             }

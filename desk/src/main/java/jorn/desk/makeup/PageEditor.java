@@ -3,7 +3,6 @@ package jorn.desk.makeup;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import javafx.application.Platform;
 import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Cursor;
@@ -14,6 +13,7 @@ import javafx.scene.text.TextAlignment;
 import jorn.art.Box;
 import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
+import jorn.desk.view.EachFrame;
 import jorn.desk.view.SpreadView;
 import jorn.desk.view.Theme;
 import jorn.edition.Edition;
@@ -40,7 +40,7 @@ public final class PageEditor {
     private Optional<Divider> near = Optional.empty();
     private Point2D from = Point2D.ZERO;
     private double moved;
-    private boolean due;
+    private final EachFrame following = new EachFrame(this::follow);
     /** The pages as they would be where the divider is now. */
     private Optional<Edition> trial = Optional.empty();
 
@@ -155,16 +155,11 @@ public final class PageEditor {
     private void drag(MouseEvent e) {
         if (held.isPresent()) {
             moved = (held.get().upright() ? e.getX() - from.getX() : e.getY() - from.getY()) / spread.scale();
-            if (!due) {
-                // However many events come, the page is drawn once for each picture on the screen.
-                due = true;
-                Platform.runLater(this::follow);
-            }
+            following.ask();
         }
     }
 
     private void follow() {
-        due = false;
         if (held.isPresent()) {
             Divider d = held.get();
             desk.attempt(() -> {

@@ -16,6 +16,7 @@ import jorn.art.Box;
 import jorn.art.PageArt;
 import jorn.art.Turn;
 import jorn.content.Request.Room;
+import jorn.desk.view.EachFrame;
 import jorn.desk.view.Painter;
 import jorn.pattern.page.Hold;
 import jorn.pattern.page.MadePage;
@@ -33,6 +34,7 @@ final class PatternPad extends StackPane {
     private static final double RING = 3.5;
 
     private final ImageView picture = new ImageView();
+    private final EachFrame showing = new EachFrame(this::show);
     private final Pane rings = new Pane();
     private final PauseTransition turned = new PauseTransition(Duration.millis(200));
     private final Room room;
@@ -117,7 +119,7 @@ final class PatternPad extends StackPane {
 
     private void hold(Hold now) {
         spec = spec.withHold(now);
-        show();
+        showing.ask();
     }
 
     private void commit() {

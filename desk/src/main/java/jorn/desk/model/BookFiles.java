@@ -89,6 +89,9 @@ public final class BookFiles {
 
     /** Puts a new book on the desk; the present one is saved first where it has a file, and otherwise waits under Books. */
     public void begin(Book book) {
+        if (!desk.takeTyping()) {
+            return;
+        }
         desk.attempt(() -> {
             boolean waits = !desk.isSaved() && desk.file().isEmpty();
             String before = desk.book().shownTitle();
@@ -105,6 +108,9 @@ public final class BookFiles {
 
     /** Saves a copy that may be given away; the book on the desk stays what it is. */
     public void giveAway() {
+        if (!desk.takeTyping()) {
+            return;
+        }
         desk.attempt(() -> asker.whereToSave(
                         FileNames.of(desk.book()) + "-" + Wording.of("desk.book-files.copy") + BookFile.ENDING)
                 .ifPresent(wanted -> {
@@ -120,6 +126,9 @@ public final class BookFiles {
     }
 
     public void open(Path path) {
+        if (!desk.takeTyping()) {
+            return;
+        }
         desk.attempt(() -> {
             BookFile.ReadBook opened = BookFile.open(path);
             if (makeSafe()) {
@@ -192,7 +201,7 @@ public final class BookFiles {
     /** Goes on with work that waited, in the place where it was left. */
     public void resume(Waiting waiting) {
         desk.attempt(() -> {
-            if (makeSafe()) {
+            if (desk.takeTyping() && makeSafe()) {
                 layResumed(waiting);
             }
         });
@@ -274,10 +283,17 @@ public final class BookFiles {
 
     /** @return whether the book is saved now */
     public boolean save() {
+        return desk.takeTyping() && saveTaken();
+    }
+
+    private boolean saveTaken() {
         return desk.file().map(this::saveTo).orElseGet(this::saveAs);
     }
 
     public boolean saveAs() {
+        if (!desk.takeTyping()) {
+            return false;
+        }
         String name = FileNames.of(desk.book()) + BookFile.ENDING;
         return asker.whereToSave(name).map(this::saveTo).orElse(false);
     }
@@ -349,7 +365,7 @@ public final class BookFiles {
             return true;
         }
         if (desk.file().isPresent()) {
-            return save();
+            return saveTaken();
         }
         try {
             keeper.keepNow(Keeper.Work.on(desk));
@@ -412,6 +428,19 @@ public final class BookFiles {
 
     /** Whether the window may close: all is saved, or kept. Asks where it cannot be kept. */
     public boolean mayClose() {
+        if (!givenUp && !desk.takeTyping()) {
+            desk.ask(
+                    Message.of("desk.book-files.typing-refused"),
+                    Message.of("desk.book-files.typing-refused.do"),
+                    choice("stay", "desk.book-files.stay", () -> {}),
+                    choice("lose-typing", "desk.book-files.lose-typing", () -> {
+                        desk.setTyping(Optional::empty);
+                        if (mayClose()) {
+                            onClose.run();
+                        }
+                    }));
+            return false;
+        }
         moment.stop();
         if (givenUp || desk.isSaved()) {
             keeper.forget();

@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Executor;
+import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.IntegerProperty;
@@ -66,6 +67,7 @@ public final class Desk {
     private final ObjectProperty<BenchName> bench = new SimpleObjectProperty<>(BenchName.BRIEF);
     private final IntegerProperty page = new SimpleIntegerProperty(1);
     private String progress = "";
+    private Supplier<Optional<Trouble>> typing = Optional::empty;
     private final ReadOnlyObjectWrapper<Notice> notice = new ReadOnlyObjectWrapper<>();
     private final ObservableList<Brief> whatIfs = FXCollections.observableArrayList();
 
@@ -100,6 +102,29 @@ public final class Desk {
             look();
         });
         show(laidOut);
+    }
+
+    /** @param typing hands over what is being typed, and says why that is refused */
+    public void setTyping(Supplier<Optional<Trouble>> typing) {
+        this.typing = typing;
+    }
+
+    /**
+     * Takes in what is being typed, before the book is read: saved, written, left.
+     *
+     * @return whether all is taken; what is refused is told, and stays where it was typed
+     */
+    public boolean takeTyping() {
+        Optional<Trouble> refused = typing.get();
+        refused.ifPresent(this::tell);
+        return refused.isEmpty();
+    }
+
+    /** Goes to a bench, where what is being typed can be taken in. */
+    public void goTo(BenchName wanted) {
+        if (takeTyping()) {
+            bench.set(wanted);
+        }
     }
 
     /** Puts another book on the desk, as it is in its file; what was on the desk is forgotten. */

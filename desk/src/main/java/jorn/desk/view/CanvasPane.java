@@ -12,13 +12,15 @@ import javafx.scene.text.Text;
 /** A region that is drawn by hand and draws itself anew when its size or its subject changes. */
 public abstract class CanvasPane extends Region {
     private final Canvas canvas = new Canvas();
+    private final EachFrame drawing = new EachFrame(this::drawNow);
     private double em = Theme.em(100);
 
     protected CanvasPane() {
         getChildren().add(canvas);
         canvas.setMouseTransparent(true);
-        widthProperty().addListener((o, was, now) -> redraw());
-        heightProperty().addListener((o, was, now) -> redraw());
+        // What gets another size is seen in it at once.
+        widthProperty().addListener((o, was, now) -> drawNow());
+        heightProperty().addListener((o, was, now) -> drawNow());
         setMinSize(0, 0);
     }
 
@@ -36,8 +38,12 @@ public abstract class CanvasPane extends Region {
         return em;
     }
 
-    /** Draws anew now. */
+    /** Draws anew before the next picture on the screen, however often it is asked for until then. */
     public final void redraw() {
+        drawing.ask();
+    }
+
+    private void drawNow() {
         double w = getWidth();
         double h = getHeight();
         if (w < 1 || h < 1) {

@@ -2,6 +2,8 @@ package jorn.desk.view;
 
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 import jorn.measure.Trouble;
 
@@ -10,10 +12,14 @@ import jorn.measure.Trouble;
  * was typed stays.
  */
 public final class FieldCommit {
+    /** Under which the window holds the field whose text was refused last. */
+    private static final String REFUSED = "jorn.refused";
+
     private final TextInputControl field;
     private final Consumer<String> take;
     private final Consumer<Optional<Trouble>> verdict;
     private String taken;
+    private Optional<Trouble> refused = Optional.empty();
 
     /**
      * @param take takes the text; may refuse it with a {@link Trouble}
@@ -24,6 +30,7 @@ public final class FieldCommit {
         this.take = take;
         this.verdict = verdict;
         this.taken = field.getText();
+        field.getProperties().put(FieldCommit.class, this);
         field.focusedProperty().addListener((o, was, is) -> {
             if (!is && field.getScene() != null) {
                 deal();
@@ -31,8 +38,35 @@ public final class FieldCommit {
         });
     }
 
+    /**
+     * Hands over what is being typed in a window, before anybody reads the book.
+     *
+     * @return why it was refused; nothing where all is taken
+     */
+    public static Optional<Trouble> settle(Scene scene) {
+        Node owner = scene.getFocusOwner();
+        if (owner != null && owner.getProperties().get(FieldCommit.class) instanceof FieldCommit typed) {
+            typed.deal();
+        }
+        return scene.getProperties().get(REFUSED) instanceof FieldCommit last ? last.refusal() : Optional.empty();
+    }
+
+    /** Why what stands in the field was refused; nothing where the field is gone. */
+    private Optional<Trouble> refusal() {
+        return field.getScene() == null || field.getText().equals(taken) ? Optional.empty() : refused;
+    }
+
     /** Hands over what was typed, if it is not what was taken last. */
     public boolean deal() {
+        boolean done = tried();
+        if (field.getScene() != null) {
+            field.getScene().getProperties().put(REFUSED, this);
+        }
+        return done;
+    }
+
+    private boolean tried() {
+        refused = Optional.empty();
         String typed = field.getText();
         if (typed.equals(taken)) {
             verdict.accept(Optional.empty());
@@ -46,6 +80,7 @@ public final class FieldCommit {
             return true;
         } catch (Trouble t) {
             taken = before;
+            refused = Optional.of(t);
             verdict.accept(Optional.of(t));
             return false;
         }

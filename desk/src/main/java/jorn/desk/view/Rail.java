@@ -85,7 +85,7 @@ public final class Rail extends Pane {
         button.setId("bench-" + name.name().toLowerCase(java.util.Locale.ROOT));
         button.setAccessibleText(name.title());
         button.setAccessibleHelp(Wording.of("desk.rail.ctrl-goes-there", name.about(), name.ordinal() + 1));
-        button.setOnAction(e -> desk.bench().set(name));
+        button.setOnAction(e -> desk.goTo(name));
         stations.put(name, button);
         return button;
     }

@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Consumer;
 import java.util.function.IntConsumer;
+import javafx.event.EventHandler;
 import javafx.geometry.Point2D;
 import javafx.geometry.Rectangle2D;
 import javafx.geometry.VPos;
@@ -60,13 +61,17 @@ public final class SpreadView extends CanvasPane {
         });
         addEventFilter(MouseEvent.ANY, this::handle);
         addEventHandler(ScrollEvent.SCROLL, this::scroll);
+        EventHandler<KeyEvent> letGo = e -> {
+            if (e.getCode() == KeyCode.SPACE) {
+                setHand(false);
+            }
+        };
         sceneProperty().addListener((o, was, scene) -> {
+            if (was != null) {
+                was.removeEventFilter(KeyEvent.KEY_RELEASED, letGo);
+            }
             if (scene != null) {
-                scene.addEventFilter(KeyEvent.KEY_RELEASED, e -> {
-                    if (e.getCode() == KeyCode.SPACE) {
-                        setHand(false);
-                    }
-                });
+                scene.addEventFilter(KeyEvent.KEY_RELEASED, letGo);
             }
         });
     }

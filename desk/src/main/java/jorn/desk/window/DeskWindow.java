@@ -31,6 +31,7 @@ import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.BriefSlips;
 import jorn.desk.view.ChangedFigures;
+import jorn.desk.view.FieldCommit;
 import jorn.desk.view.Header;
 import jorn.desk.view.HoverHelp;
 import jorn.desk.view.MeasureCard;
@@ -120,7 +121,10 @@ public final class DeskWindow {
     }
 
     private void listen() {
+        desk.setTyping(() -> FieldCommit.settle(scene));
         desk.bench().addListener((InvalidationListener) o -> {
+            // Whoever leads to another bench, what is being typed comes along.
+            desk.takeTyping();
             slips.close();
             seat();
         });

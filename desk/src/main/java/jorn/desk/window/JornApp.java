@@ -57,10 +57,8 @@ public final class JornApp extends Application {
         DeskWindow window = new DeskWindow(desk, files, new Viewers(p -> getHostServices()
                 .showDocument(p.toUri().toString())));
         present = desk;
-        stage.setTitle(Wording.of("desk.jorn-app.jorn"));
-        desk.state()
-                .addListener((o, was, now) -> stage.setTitle(
-                        Wording.of("desk.jorn-app.jorn-2", now.book().shownTitle())));
+        name(stage, desk.state().get());
+        desk.state().addListener((o, was, now) -> name(stage, now));
         stage.setScene(window.scene());
         stage.setMinWidth(900);
         stage.setMinHeight(600);
@@ -84,6 +82,10 @@ public final class JornApp extends Application {
         settings.trouble().ifPresent(desk::tell);
         stage.show();
         start.then().ifPresent(t -> t.accept(stage, new Opened(desk, files, window)));
+    }
+
+    private static void name(Stage stage, BookState shown) {
+        stage.setTitle(Wording.of("desk.jorn-app.window", shown.book().shownTitle()));
     }
 
     private static @Nullable Desk present;

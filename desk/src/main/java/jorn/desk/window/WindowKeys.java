@@ -14,6 +14,7 @@ import jorn.desk.benches.Bench;
 import jorn.desk.model.BenchName;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
+import jorn.desk.view.EachFrame;
 import jorn.desk.view.Slip;
 import jorn.desk.view.SlipLayer;
 import jorn.say.Wording;
@@ -27,6 +28,10 @@ final class WindowKeys {
     private final SlipLayer slips;
     private final Supplier<Bench> bench;
     private boolean keyTaken;
+    /** The key that is held, if one is. */
+    private KeyCode held = KeyCode.UNDEFINED;
+    /** Due until what the last key did has been drawn. */
+    private final EachFrame drawn = new EachFrame(() -> {});
 
     /** @param bench the bench that is seen */
     WindowKeys(Desk desk, BookFiles files, SlipLayer slips, Supplier<Bench> bench) {
@@ -45,7 +50,10 @@ final class WindowKeys {
                 e.consume();
             }
         });
-        scene.addEventFilter(KeyEvent.KEY_RELEASED, e -> keyTaken = false);
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, e -> {
+            keyTaken = false;
+            held = KeyCode.UNDEFINED;
+        });
     }
 
     private void press(KeyEvent e, Scene scene, Node header) {
@@ -54,6 +62,10 @@ final class WindowKeys {
             return;
         }
         boolean typing = e.getTarget() instanceof TextInputControl;
+        if (isAheadOfTheWindow(e) && !typing) {
+            e.consume();
+            return;
+        }
         if (keyTaken && typing) {
             // The key is still held that opened what is typed in now.
             e.consume();
@@ -72,6 +84,17 @@ final class WindowKeys {
         }
     }
 
+    /** A key that is held comes again and again: once for each picture on the screen, and never before what it did is seen. */
+    private boolean isAheadOfTheWindow(KeyEvent e) {
+        boolean again = held == e.getCode();
+        held = e.getCode();
+        if (again && drawn.isDue()) {
+            return true;
+        }
+        drawn.ask();
+        return false;
+    }
+
     private boolean turned(KeyCode code) {
         switch (code) {
             case LEFT, PAGE_UP -> desk.turn(-1);
@@ -88,8 +111,8 @@ final class WindowKeys {
     private void shortcut(KeyEvent e, boolean typing) {
         boolean done = true;
         switch (e.getCode()) {
-            case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5 -> desk.bench()
-                    .set(BenchName.values()[e.getCode().ordinal() - KeyCode.DIGIT1.ordinal()]);
+            case DIGIT1, DIGIT2, DIGIT3, DIGIT4, DIGIT5 -> desk.goTo(
+                    BenchName.values()[e.getCode().ordinal() - KeyCode.DIGIT1.ordinal()]);
             case S -> {
                 if (e.isShiftDown()) {
                     files.saveAs();

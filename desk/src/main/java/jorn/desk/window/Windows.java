@@ -9,7 +9,6 @@ import javafx.stage.Stage;
 import jorn.desk.model.BookState;
 import jorn.desk.model.Settings;
 import jorn.desk.window.JornApp.Opened;
-import jorn.store.BookFile;
 
 /** Opens the window from the command line. */
 public final class Windows {
@@ -22,7 +21,6 @@ public final class Windows {
      */
     public static int open(Optional<Path> file, boolean demo) {
         CompletableFuture<BookState> first = FirstBook.laidOut(demo);
-        file.ifPresent(BookFile::load);
         launch(new JornApp.Start(file, demo, Settings.load(), first, Optional.empty()));
         return 0;
     }
