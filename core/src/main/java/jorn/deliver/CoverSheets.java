@@ -11,6 +11,7 @@ import jorn.cover.CoverGeometry.CoverSheet;
 import jorn.deliver.Sheet.PlacedArt;
 import jorn.edition.Edition;
 import jorn.layout.PageFacts;
+import jorn.press.Binding;
 
 /**
  * The cover as a press takes it: front and back together or one after the other, then the inside where it is printed; on a
@@ -42,6 +43,11 @@ public final class CoverSheets implements SheetPlan {
     /** Whether front and back are sheets of their own. */
     boolean isSplit() {
         return outsides.size() == 2;
+    }
+
+    /** Whether it is a leaf that lies on the pages, as on loose ones. */
+    boolean isLeaf() {
+        return edition.book().brief().binding() == Binding.LOOSE;
     }
 
     @Override

@@ -63,6 +63,11 @@ record MarkedSheets(SheetPlan plan, Set<PrinterMark> marks, Book book) implement
     }
 
     @Override
+    public int sheetOf(int page) {
+        return plan.sheetOf(page);
+    }
+
+    @Override
     public Sheet sheet(int index) {
         Sheet bare = plan.sheet(index);
         Box room = bare.bleed().outset(ROOM);

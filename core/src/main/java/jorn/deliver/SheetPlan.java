@@ -27,6 +27,16 @@ public interface SheetPlan {
 
     int sheets();
 
+    /**
+     * On which sheet a page of the book stands.
+     *
+     * @param page from 1
+     * @return from 0
+     */
+    default int sheetOf(int page) {
+        return page - 1;
+    }
+
     /** @param index from 0 */
     Sheet sheet(int index);
 }

@@ -1,12 +1,47 @@
 package jorn.deliver;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /**
- * Cover and inside in one file, in the order in which a copy shop lays them: the front and its inside, all pages, the inside of the back and the
- * back. A cover that is one flat sheet comes first, with its inside.
+ * Cover and inside in one file, in the order in which a copy shop lays them. Where front and back are leaves of their own: the front and its back,
+ * all pages, and the back with its front; a side that bears nothing is a blank page, so that pairs of pages face each other as they do in the
+ * book. A cover that is one flat sheet comes first, with its inside.
  */
-record WholeBook(SheetPlan cover, SheetPlan pages) implements SheetPlan {
+final class WholeBook implements SheetPlan {
     /** Front, back, and their insides. */
     private static final int FOUR_SIDES = 4;
+
+    private static final int BLANK = -1;
+
+    private final SheetPlan cover;
+    private final SheetPlan pages;
+    /** The cover's sheets before and behind the pages. */
+    private final List<Integer> before = new ArrayList<>();
+
+    private final List<Integer> behind = new ArrayList<>();
+
+    WholeBook(CoverSheets cover, SheetPlan pages) {
+        this.cover = cover;
+        this.pages = pages;
+        // A cover of several has front, back, inside of the front, inside of the back.
+        boolean inked = cover.sheets() == FOUR_SIDES || cover.sheets() == 2 && !cover.isSplit();
+        if (cover.isSplit()) {
+            before.addAll(List.of(0, inked ? 2 : BLANK));
+            if (pages.sheets() % 2 == 1) {
+                // The back of the last leaf.
+                behind.add(BLANK);
+            }
+            behind.addAll(List.of(inked ? 3 : BLANK, 1));
+        } else {
+            before.add(0);
+            if (inked) {
+                before.add(1);
+            } else if (cover.isLeaf()) {
+                before.add(BLANK);
+            }
+        }
+    }
 
     @Override
     public FileRole role() {
@@ -15,35 +50,28 @@ record WholeBook(SheetPlan cover, SheetPlan pages) implements SheetPlan {
 
     @Override
     public int sheets() {
-        return cover.sheets() + pages.sheets();
+        return before.size() + pages.sheets() + behind.size();
+    }
+
+    @Override
+    public int sheetOf(int page) {
+        return before.size() + pages.sheetOf(page);
     }
 
     @Override
     public Sheet sheet(int index) {
-        int before = inFront().length;
-        if (index < before) {
-            return cover.sheet(inFront()[index]);
+        int page = index - before.size();
+        if (page < 0) {
+            return ofCover(before.get(index));
         }
-        return index < before + pages.sheets()
-                ? pages.sheet(index - before)
-                : cover.sheet(behind()[index - before - pages.sheets()]);
+        return page < pages.sheets() ? pages.sheet(page) : ofCover(behind.get(page - pages.sheets()));
     }
 
-    /** The cover's sheets that come before the pages; a cover of several has front, back, inside of the front, inside of the back. */
-    private int[] inFront() {
-        return isSplit() ? cover.sheets() == FOUR_SIDES ? new int[] {0, 2} : new int[] {0} : all(cover.sheets());
-    }
-
-    private int[] behind() {
-        return isSplit() ? cover.sheets() == FOUR_SIDES ? new int[] {3, 1} : new int[] {1} : new int[0];
-    }
-
-    /** Whether front and back are sheets of their own. */
-    private boolean isSplit() {
-        return cover instanceof CoverSheets c && c.isSplit();
-    }
-
-    private static int[] all(int count) {
-        return java.util.stream.IntStream.range(0, count).toArray();
+    private Sheet ofCover(int which) {
+        if (which != BLANK) {
+            return cover.sheet(which);
+        }
+        Sheet leaf = pages.sheet(0);
+        return new Sheet(leaf.trim(), leaf.bleed(), leaf.media(), List.of(), List.of());
     }
 }

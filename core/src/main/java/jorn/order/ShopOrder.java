@@ -1,12 +1,14 @@
 package jorn.order;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import jorn.book.Book;
 import jorn.book.Brief;
 import jorn.book.SentParcel;
+import jorn.book.SentParcel.SentFile;
 import jorn.edition.Edition;
+import jorn.measure.Size;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.order.OrderSlip.Line;
@@ -20,32 +22,46 @@ import jorn.say.Wording;
  * practice.
  */
 public final class ShopOrder {
+    /** The name of a file that has cover and pages ends so. */
+    private static final String WHOLE = "-book.pdf";
+
     private static final int MOST_COPIES = 100_000;
 
     private final Edition edition;
     private final Book book;
     private final Brief brief;
     private final Unit unit;
+    private final List<SentFile> files;
     private final List<Line> lines = new ArrayList<>();
 
-    private ShopOrder(Edition edition, Unit unit) {
+    private ShopOrder(Edition edition, List<SentFile> files, Unit unit) {
         this.edition = edition;
+        this.files = files;
         this.book = edition.book();
         this.brief = book.brief();
         this.unit = unit;
     }
 
     /**
+     * The files of a book that were written last from its own window, as it has noted them; none where none were.
+     */
+    public static List<SentFile> recorded(Book book) {
+        List<SentParcel> sent = book.plans().selling().sent();
+        return sent.isEmpty() ? List.of() : sent.get(sent.size() - 1).files();
+    }
+
+    /**
      * The lines of an order.
      *
+     * @param files that lie on the counter; may be none yet
      * @param copies from 1
      * @throws Trouble where nobody could order so many
      */
-    public static List<Line> of(Edition edition, int copies, Unit unit) {
+    public static List<Line> of(Edition edition, List<SentFile> files, int copies, Unit unit) {
         if (copies < 1 || copies > MOST_COPIES) {
             throw Trouble.of("order.shop.copies-out-of-range", copies, MOST_COPIES);
         }
-        ShopOrder order = new ShopOrder(edition, unit);
+        ShopOrder order = new ShopOrder(edition, files, unit);
         order.add("job", order.book.shownTitle(), order.book.author().strip());
         order.add("copies", Integer.toString(copies), "");
         order.files();
@@ -62,14 +78,12 @@ public final class ShopOrder {
         return Wording.of("order.shop." + key, arguments);
     }
 
-    /** Those that were written last, with what tells whether they came over whole. */
+    /** With what tells whether they came over whole. */
     private void files() {
-        List<SentParcel> sent = book.plans().selling().sent();
-        if (sent.isEmpty()) {
+        if (files.isEmpty()) {
             add("files", say("not-written"), "");
-            return;
         }
-        for (SentParcel.SentFile each : sent.get(sent.size() - 1).files()) {
+        for (SentFile each : files) {
             add("files", say("file", each.name(), each.pages()), "SHA-256 " + each.checksum());
         }
     }
@@ -80,10 +94,21 @@ public final class ShopOrder {
         add("size", brief.trim().format(unit), brief.trim().format(other()));
         add("sides", say("double-sided"), say(brief.edge() == BindingEdge.HEAD ? "head-to-head-pad" : "facing"));
         boolean cover = edition.cover().geometry().isDelivered();
-        add("first-page", say(cover ? "cover-on-top" : "page-one-on-top"), cover ? say("last-is-back") : "");
+        boolean leaf = brief.binding() == Binding.LOOSE;
+        boolean within = files.stream().anyMatch(f -> f.name().endsWith(WHOLE));
+        if (!cover) {
+            add("first-page", say("page-one-on-top"), "");
+        } else if (within) {
+            add("first-page", say("cover-on-top"), leaf ? "" : say("last-is-back"));
+        } else if (leaf) {
+            add("first-page", say("cover-apart"), "");
+        } else {
+            boolean flat = edition.cover().geometry().sheets().size() == 1;
+            add("first-page", say(flat ? "cover-around" : "cover-apart"), say(flat ? "page-one-on-top" : "apart-back"));
+        }
         add("paper", brief.paperStock().called(), Math.round(brief.paperStock().grammage()) + " g/m²");
         String inside = brief.inkSet().called();
-        add("colour", cover ? say("cover-colour", inside) : inside, coloured());
+        add("colour", cover ? say(within && !leaf ? "cover-colour" : within ? "leaf-colour" : "apart-colour", inside) : inside, coloured());
         cutting();
     }
 
@@ -97,14 +122,26 @@ public final class ShopOrder {
                 : "";
     }
 
+    /** From which of the shop's sheets the pages are cut: the one of which least is left. */
     private void cutting() {
-        Optional<CutSheet> sheet = brief.press().sheets().stream()
-                .filter(s -> s.up() > 1 && brief.binding() != Binding.STITCHED)
-                .findFirst();
-        sheet.ifPresent(s -> add(
-                "cutting",
-                say("cut-apart", s.up(), s.sheet().format(unit)),
-                say("cut-to", brief.trim().format(unit))));
+        Size page = brief.trim();
+        List<CutSheet> sheets = brief.press().sheets();
+        if (sheets.isEmpty() || brief.binding() == Binding.STITCHED) {
+            return;
+        }
+        CutSheet sheet = sheets.stream()
+                .min(Comparator.comparingDouble(s -> s.waste(page)))
+                .orElseThrow();
+        int up = sheet.holding(page);
+        String size = sheet.sheet().format(unit);
+        if (up == 0) {
+            add("cutting", say("no-sheet"), say("cut-to", page.format(unit)));
+        } else if (up > 1) {
+            add("cutting", say("cut-apart", up, size), say("cut-to", page.format(unit)));
+        } else {
+            boolean whole = sheet.sheet().isAbout(page) || sheet.sheet().isAbout(page.turned());
+            add("sheet", size, whole ? say("not-cut") : say("cut-to", page.format(unit)));
+        }
     }
 
     private void binding() {

@@ -100,6 +100,32 @@ public record PressProfile(
         /** More than sixteen pages on one side of a sheet are no book's. */
         private static final int MOST = 16;
 
+        /** A page is as large as a place on a sheet where it is larger by less, in points: half a millimetre. */
+        private static final double SLACK = 1.5;
+
+        /**
+         * How many pages of a size stand on one side of it, turned whichever way holds more.
+         *
+         * @return from 0, where not one does, to as many as the press lays
+         */
+        public int holding(Size page) {
+            return Math.min(up, Math.max(across(sheet, page), across(sheet.turned(), page)));
+        }
+
+        private static int across(Size sheet, Size page) {
+            return count(sheet.width(), page.width()) * count(sheet.height(), page.height());
+        }
+
+        private static int count(Length room, Length each) {
+            return (int) Math.floor((room.points() + SLACK) / each.points());
+        }
+
+        /** How much of a sheet is left when pages of a size are cut from it, as a share; 1 where none fits. */
+        public double waste(Size page) {
+            double each = page.width().points() * page.height().points();
+            return 1 - holding(page) * each / (sheet.width().points() * sheet.height().points());
+        }
+
         public CutSheet {
             if (up < 1 || up > MOST) {
                 throw Trouble.of("press.press-profile.no-such-sheet", up, MOST);

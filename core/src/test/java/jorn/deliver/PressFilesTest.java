@@ -24,6 +24,8 @@ import jorn.art.Picture;
 import jorn.art.PictureDecoder;
 import jorn.book.Book;
 import jorn.book.EarlierBooks;
+import jorn.book.Placement.Start;
+import jorn.book.Run;
 import jorn.colour.InkCube;
 import jorn.colour.PrintCondition;
 import jorn.deliver.Handover.Asked;
@@ -35,6 +37,7 @@ import jorn.press.PdfRule;
 import jorn.press.PressProfile;
 import jorn.press.PressShelf;
 import jorn.press.PrinterMark;
+import jorn.recipe.Catalogue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -97,17 +100,45 @@ class PressFilesTest {
         assertEquals(1, plans.size());
         SheetPlan whole = plans.get(0);
         assertEquals(FileRole.BOOK, whole.role());
-        assertEquals(122, whole.sheets());
+        // The front, its blank back, the pages, the blank front of the back, the back.
+        assertEquals(124, whole.sheets());
         assertEquals(new CoverSheets(coil).sheet(0).art(), whole.sheet(0).art());
-        assertEquals(coil.page(1), whole.sheet(1).art());
-        assertEquals(coil.page(120), whole.sheet(120).art());
-        assertEquals(new CoverSheets(coil).sheet(1).art(), whole.sheet(121).art());
+        assertEquals(List.of(), whole.sheet(1).art().marks());
+        assertEquals(coil.page(1).trim(), whole.sheet(1).art().trim());
+        assertEquals(coil.page(1), whole.sheet(2).art());
+        assertEquals(2, whole.sheetOf(1));
+        assertEquals(coil.page(120), whole.sheet(121).art());
+        assertEquals(List.of(), whole.sheet(122).art().marks());
+        assertEquals(new CoverSheets(coil).sheet(1).art(), whole.sheet(123).art());
         Edition glued = at(press("online"), Binding.GLUED);
         SheetPlan flat =
                 Handover.toPress(glued, new Asked(true, Set.of())).plans().get(0);
         assertEquals(121, flat.sheets(), "a flat cover comes first");
         assertEquals(glued.page(1), flat.sheet(1).art());
         assertEquals(glued.page(120), flat.sheet(120).art());
+    }
+
+    /** Printed on both sides, each sheet of the file pairs an odd page with the even one behind it: pairs that face in the book face then, too. */
+    @Test
+    void inOneFileRectosStayRectosHoweverManyPagesThereAre() {
+        for (int pages : new int[] {60, 61}) {
+            Book book = EarlierBooks.linedJournal().withTitle("Hive Notes");
+            Book loose = book.withBrief(book.brief()
+                            .at(press("copyshop"))
+                            .withBinding(Binding.LOOSE)
+                            .withPages(pages))
+                    .withRuns(List.of(Run.of("Lines", Catalogue.recipe("lined"), pages, Start.ANYWHERE)));
+            Edition edition = Edition.of(loose);
+            SheetPlan whole =
+                    Handover.toPress(edition, new Asked(true, Set.of())).plans().get(0);
+            assertEquals(edition.pagination().pageCount() + 2, whole.sheets(), "a title leaf lies on top");
+            assertEquals(0, whole.sheetOf(1) % 2);
+            Edition coil = Edition.of(loose.withBrief(loose.brief().withBinding(Binding.COIL)));
+            SheetPlan bound =
+                    Handover.toPress(coil, new Asked(true, Set.of())).plans().get(0);
+            assertEquals(0, bound.sheetOf(1) % 2);
+            assertEquals(0, bound.sheets() % 2, "the back cover is the back of a leaf");
+        }
     }
 
     @Test

@@ -43,7 +43,7 @@ final class ShopPane extends VBox {
 
     void show() {
         Edition edition = desk.state().get().edition();
-        List<Line> lines = ShopOrder.of(edition, copies, desk.unit().get());
+        List<Line> lines = ShopOrder.of(edition, ShopOrder.recorded(edition.book()), copies, desk.unit().get());
         GridPane grid = new GridPane();
         grid.setHgap(14);
         grid.setVgap(4);
@@ -78,7 +78,7 @@ final class ShopPane extends VBox {
                 Wording.of("desk.shop.write-help"),
                 () -> desk.attempt(() -> {
                     Path file = folder.get().resolve(FileNames.of(desk.book()) + "-copy-shop.pdf");
-                    SlipFile.writeShopOrder(edition, copies, desk.unit().get(), file);
+                    SlipFile.writeShopOrder(edition, lines, file);
                     String when = SentParcel.when(LocalDateTime.now(ZoneId.systemDefault()));
                     KeptOrder kept = new KeptOrder(when, copies, OrderSlip.text(lines));
                     desk.change(
@@ -99,7 +99,7 @@ final class ShopPane extends VBox {
 
     private void copies(String text) {
         int now = Numeral.count(text, Wording.of("desk.shop.copies"), 0, MOST_TYPED);
-        ShopOrder.of(desk.state().get().edition(), now, desk.unit().get());
+        ShopOrder.of(desk.state().get().edition(), List.of(), now, desk.unit().get());
         copies = now;
         show();
     }

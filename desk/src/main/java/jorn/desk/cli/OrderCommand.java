@@ -1,13 +1,17 @@
 package jorn.desk.cli;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
+import jorn.book.SentParcel.SentFile;
 import jorn.edition.Edition;
+import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.order.OrderSlip;
 import jorn.order.ShopOrder;
 import jorn.print.export.Authorship;
+import jorn.print.export.FilesThere;
 import jorn.print.export.SlipFile;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -31,6 +35,9 @@ final class OrderCommand implements Callable<Integer> {
     @Option(names = "--to", paramLabel = "FILE", description = "${bundle:cli.order.to}")
     private @Nullable Path to;
 
+    @Option(names = "--files", paramLabel = "DIR", description = "${bundle:cli.order.files}")
+    private @Nullable Path files;
+
     @Option(names = "--mm", description = "${bundle:cli.slip.mm}")
     private boolean millimetres;
 
@@ -41,7 +48,7 @@ final class OrderCommand implements Callable<Integer> {
     public Integer call() {
         Edition edition = Edition.of(BookOnDisk.load(file, spec.commandLine().getErr()));
         Unit unit = millimetres ? Unit.MILLIMETRE : Unit.INCH;
-        List<OrderSlip.Line> lines = ShopOrder.of(edition, copies, unit);
+        List<OrderSlip.Line> lines = ShopOrder.of(edition, there(edition), copies, unit);
         if (to == null) {
             spec.commandLine().getOut().print(OrderSlip.text(lines));
             return JornCommand.DONE;
@@ -49,8 +56,21 @@ final class OrderCommand implements Callable<Integer> {
         if (!replace) {
             Authorship.refuseStrangers(List.of(to));
         }
-        SlipFile.writeShopOrder(edition, copies, unit, to);
+        SlipFile.writeShopOrder(edition, lines, to);
         spec.commandLine().getOut().println(to);
         return JornCommand.DONE;
+    }
+
+    /** The files in the folder that was named, or beside the book or in a folder there; else those that the book has noted. */
+    private List<SentFile> there(Edition edition) {
+        if (files != null && !Files.isDirectory(files)) {
+            throw Trouble.of("cli.order.no-folder", files);
+        }
+        Path beside = file.toAbsolutePath().getParent();
+        List<SentFile> found = FilesThere.of(edition, files == null ? FilesThere.around(beside) : List.of(files));
+        if (found.isEmpty() && files != null) {
+            throw Trouble.of("cli.order.none-there", files, edition.book().shownTitle());
+        }
+        return found.isEmpty() ? ShopOrder.recorded(edition.book()) : found;
     }
 }

@@ -118,6 +118,7 @@ public final class Exporter {
                 if (edition.book().brief().reading() == Reading.RIGHT_TO_LEFT) {
                     sink.readFromRight();
                 }
+                sink.startsAt(plan.sheetOf(1));
                 for (int i = 0; i < plan.sheets(); i++) {
                     step(done + i, steps, Wording.of("print.exporter.page", i + 1, plan.sheets()));
                     PageArt art = plan.sheet(i).art();
@@ -185,7 +186,7 @@ public final class Exporter {
         }
     }
 
-    private static Path file(Book book, Path folder, FileRole role) {
+    static Path file(Book book, Path folder, FileRole role) {
         return folder.resolve(FileNames.of(book) + "-" + role.id() + ".pdf");
     }
 }

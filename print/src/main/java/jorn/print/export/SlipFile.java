@@ -10,7 +10,6 @@ import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.order.OrderSlip;
 import jorn.order.OrderSlip.Line;
-import jorn.order.ShopOrder;
 import jorn.order.SlipSheet;
 import jorn.print.pdf.PdfSink;
 import jorn.say.Wording;
@@ -45,13 +44,14 @@ public final class SlipFile {
     /**
      * Writes an order for a copy shop, likewise.
      *
+     * @param order as {@link jorn.order.ShopOrder} has it
      * @throws Trouble where the ending is neither, or it cannot be written
      */
-    public static void writeShopOrder(Edition edition, int copies, Unit unit, Path file) {
+    public static void writeShopOrder(Edition edition, List<Line> order, Path file) {
         write(
                 Wording.of("print.slip-file.shop-title", edition.book().shownTitle()),
                 Wording.of("order.sheet.shop-about"),
-                ShopOrder.of(edition, copies, unit),
+                order,
                 edition.book().author(),
                 file);
     }

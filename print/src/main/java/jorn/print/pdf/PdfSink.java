@@ -68,6 +68,9 @@ public final class PdfSink implements Closeable {
         }
     }
 
+    /** Before the first page of the book lie so many of the cover. */
+    private int before;
+
     /** A link whose page may not have been added yet. */
     private record Waiting(PDPage on, PDRectangle at, Target target) {}
 
@@ -177,6 +180,15 @@ public final class PdfSink implements Closeable {
                         box.height());
     }
 
+    /**
+     * Says on which page of the file the book's first page stands, so that links lead there.
+     *
+     * @param place from 0
+     */
+    public void startsAt(int place) {
+        before = place;
+    }
+
     /** Links without any border; one to a page that the file does not have is left out. */
     private void writeLinks() throws IOException {
         PDBorderStyleDictionary bare = new PDBorderStyleDictionary();
@@ -190,9 +202,10 @@ public final class PdfSink implements Closeable {
                 PDActionURI action = new PDActionURI();
                 action.setURI(web.address().toASCIIString());
                 link.setAction(action);
-            } else if (each.target() instanceof Target.Page page && page.number() <= document.getNumberOfPages()) {
+            } else if (each.target() instanceof Target.Page page
+                    && before + page.number() <= document.getNumberOfPages()) {
                 PDPageFitDestination place = new PDPageFitDestination();
-                place.setPage(document.getPage(page.number() - 1));
+                place.setPage(document.getPage(before + page.number() - 1));
                 link.setDestination(place);
             } else {
                 continue;

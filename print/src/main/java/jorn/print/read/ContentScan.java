@@ -57,6 +57,11 @@ public final class ContentScan {
     private final EnumSet<Use> uses = EnumSet.noneOf(Use.class);
     private final Set<String> fontsApart = new HashSet<>();
     private final Set<COSBase> seen = new HashSet<>();
+    private boolean bare = true;
+
+    /** Operators that put something on paper (ISO 32000-1, annex A). */
+    private static final Set<String> PAINTING =
+            Set.of("f", "F", "f*", "B", "B*", "b", "b*", "S", "s", "Do", "Tj", "TJ", "'", "\"", "sh", "BI");
 
     private ContentScan() {}
 
@@ -78,6 +83,11 @@ public final class ContentScan {
         return EnumSet.copyOf(uses.isEmpty() ? EnumSet.noneOf(Use.class) : uses);
     }
 
+    /** Whether nothing is drawn. */
+    public boolean isBare() {
+        return bare;
+    }
+
     /** Names of fonts that are not in the file. */
     public Set<String> fontsApart() {
         return fontsApart;
@@ -89,6 +99,7 @@ public final class ContentScan {
         for (int i = 0; i < tokens.size(); i++) {
             if (tokens.get(i) instanceof Operator operator) {
                 Object before = i > 0 ? tokens.get(i - 1) : operator;
+                bare &= !PAINTING.contains(operator.getName());
                 if (operator.getName().equals("Tf")) {
                     // Its name stands before its size. Pages may share resources: only what is chosen counts.
                     font(i > 1 ? tokens.get(i - 2) : operator, resources);

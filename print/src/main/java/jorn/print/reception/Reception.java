@@ -24,10 +24,12 @@ import jorn.check.Proof;
 import jorn.check.Proof.CoverElsewhere;
 import jorn.edition.Edition;
 import jorn.edition.Edition.Sighting;
+import jorn.print.read.ContentScan;
 import jorn.measure.Numeral;
 import jorn.measure.Size;
 import jorn.measure.Unit;
 import jorn.press.BindingOffer;
+import jorn.press.Binding;
 import jorn.press.PressProfile;
 import jorn.print.read.PageReader;
 import jorn.print.read.ReadPage;
@@ -168,8 +170,12 @@ public final class Reception {
         }
         PageSize size = PageSize.of(document.getPage(before), press);
         if (before > 0 && size.isThatOf(document.getPage(0), press)) {
-            // Front and back are pages of their own.
-            count--;
+            // Front and back are pages of their own, each with its inside where the page beside it is blank.
+            int last = document.getNumberOfPages();
+            boolean leaf = order.binding().equals(Optional.of(Binding.LOOSE));
+            boolean backed = last > 4 && isBare(document, 2) && (leaf || isBare(document, last - 1));
+            before = backed ? 2 : 1;
+            count = last - (leaf ? 1 : 2) * before;
         }
         Book known = CoverRules.likeliest(known(document, size, count), cover, press, order);
         Proof bare = new Proof(Edition.of(known), unit);
@@ -216,6 +222,10 @@ public final class Reception {
         for (Finding finding : Checker.checkElsewhere(proof, sightings)) {
             say(finding.place().onCover() ? sent.cover().orElse(sent.inside()) : sent.inside(), finding);
         }
+    }
+
+    private static boolean isBare(PDDocument document, int number) throws IOException {
+        return ContentScan.of(document.getPage(number - 1)).isBare();
     }
 
     /** Whether the file says so (ISO 32000-1, 12.2). */

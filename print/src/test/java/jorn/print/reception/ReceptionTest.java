@@ -134,7 +134,7 @@ class ReceptionTest {
         var files = Exporter.export(
                 edition, Handover.toPress(edition, new Handover.Asked(true, Set.of())), target, Progress.SILENT);
         assertEquals(1, files.size());
-        assertEquals(122, files.get(0).pages(), "the front, 120 pages, the back");
+        assertEquals(124, files.get(0).pages(), "the front and its back, 120 pages, the back and its front");
         Verdict verdict = received(target, press("copyshop"));
         assertEquals(Set.of(), ids(verdict), verdict.answers().toString());
     }
