@@ -112,22 +112,23 @@ public final class SheetLayout {
 
     /** How many times as large pages become, across. */
     public double scale() {
-        return scales(new Box(0, 0, pageWidth, pageHeight))[0];
+        return scales()[0];
     }
 
     /** How many times as large pages become, down. */
     public double scaleDown() {
-        return scales(new Box(0, 0, pageWidth, pageHeight))[1];
+        return scales()[1];
     }
 
-    private double[] scales(Box page) {
+    private double[] scales() {
         Box room = room(new Seat(1, 0, 0, false));
         double fit = Math.min(room.width() / pageWidth, room.height() / pageHeight);
         double fill = Math.max(room.width() / pageWidth, room.height() / pageHeight);
         return switch (spec.fitting()) {
             case FIT -> new double[] {fit, fit};
             case FILL -> new double[] {fill, fill};
-            case STRETCH -> new double[] {room.width() / page.width(), room.height() / page.height()};
+            // By the largest page: what is smaller stays as much smaller.
+            case STRETCH -> new double[] {room.width() / pageWidth, room.height() / pageHeight};
             case TRUE_SIZE -> new double[] {1, 1};
         };
     }
@@ -155,6 +156,16 @@ public final class SheetLayout {
         double w = (sheet.width() - (raster.columns() - 1) * gap) / raster.columns();
         double h = (sheet.height() - (raster.rows() - 1) * gap) / raster.rows();
         return new Box(seat.column() * (w + gap), seat.row() * (h + gap), w, h);
+    }
+
+    /**
+     * The paper on which a seat's page may be seen, beyond its edges, before it is cut: its cell, and half of the gap to its neighbours.
+     *
+     * @return in points from the sheet's top left corner
+     */
+    public Box paperOf(Seat seat) {
+        double gap = imposition.scheme().kind().isCut() ? spec.gap().points() : 0;
+        return cell(seat).outset(gap / 2).common(sheet);
     }
 
     /** What a page is fitted into; the same for all seats, so that all pages are of one size: as small as the rim makes the smallest. */
@@ -238,7 +249,7 @@ public final class SheetLayout {
     private PlacedPage placed(PressSheet on, Seat seat, Box page) {
         Box room = room(seat);
         Box cell = cell(seat);
-        double[] scale = scales(page);
+        double[] scale = scales();
         double w = scale[0] * page.width();
         double h = scale[1] * page.height();
         double x = room.centreX() - w / 2;

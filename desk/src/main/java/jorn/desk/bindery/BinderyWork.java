@@ -355,7 +355,7 @@ public final class BinderyWork {
         Loaded of = loaded;
         if (known.isEmpty() && of != null && asked.add(page)) {
             hands.fetch(
-                    () -> Painter.toImage(PagePictures.of(of.source(), page, PICTURE)),
+                    () -> Painter.toImage(PagePictures.of(of.source(), page, of.boxes().of(page), PICTURE)),
                     image -> {
                         if (isBound(of.source())) {
                             asked.remove(page);

@@ -253,6 +253,9 @@ final class BookletCommand implements Callable<Integer> {
             paper = paper.withCaliper(Length.parse(caliper, Unit.MILLIMETRE));
         }
         if (gap != null) {
+            if (!scheme().kind().isCut()) {
+                throw Trouble.of("cli.booklet.no-gap");
+            }
             paper = paper.withGap(Length.parse(gap, Unit.MILLIMETRE));
         }
         if (rim != null && whiteRim != null) {

@@ -5,7 +5,9 @@ import jorn.art.Box;
 import jorn.measure.Length;
 import jorn.measure.Size;
 
-/** What is taken of each page of a file: all that is shown of it, or no more than has ink. */
+/**
+ * What is taken of each page of a file: the finished page, with what bleeds beyond it kept for where there is paper, or no more than has ink.
+ */
 public final class PageBoxes {
     private final PdfSource source;
     private final Optional<Box> odd;
@@ -29,19 +31,32 @@ public final class PageBoxes {
         return new PageBoxes(source, ink.onAll(true), ink.onAll(false), false);
     }
 
-    boolean isWhole() {
-        return whole;
-    }
-
     /**
      * What is taken of a page, in points from the top left corner of what is shown of it.
      *
      * @param number from 1
      */
     public Box of(int number) {
-        Box shown = new Box(0, 0, source.width(number), source.height(number));
+        Box trim = box(number, source.page(number).trim());
         Optional<Box> own = number % 2 == 1 ? odd : even;
-        return own.map(shown::common).filter(b -> !b.isEmpty()).orElse(shown);
+        return own.map(trim::common).filter(b -> !b.isEmpty()).orElse(trim);
+    }
+
+    /**
+     * What may be seen of a page beyond what is taken of it, where there is paper and nothing else: its bleed.
+     *
+     * @param number from 1
+     */
+    Box bleed(int number) {
+        return whole ? box(number, source.page(number).bleed()).with(of(number)) : of(number);
+    }
+
+    /** From a page's own units to points from the top left corner of what is shown of it. */
+    private Box box(int number, float[] b) {
+        Box all = new Box(0, 0, source.width(number), source.height(number));
+        return PdfImposer.shown(source.page(number))
+                .of(Box.between(b[0], b[1], b[2], b[3]))
+                .common(all);
     }
 
     /** As wide as the widest, as high as the highest. */

@@ -2,6 +2,7 @@ package jorn.print.bindery;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import jorn.art.Box;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 
@@ -19,6 +20,30 @@ public final class PagePictures {
      */
     public static BufferedImage of(PdfSource source, int number, int high) {
         return painted(source, number, high / Math.max(1, source.height(number)), 0);
+    }
+
+    /**
+     * A part of a page.
+     *
+     * @param number from 1
+     * @param part in points from the top left corner of what is shown of it
+     * @param high of the part, in pixels
+     */
+    public static BufferedImage of(PdfSource source, int number, Box part, int high) {
+        double scale = high / Math.max(1, part.height());
+        BufferedImage all = painted(source, number, scale, 0);
+        int x = (int) Math.max(0, Math.round(part.x() * scale));
+        int y = (int) Math.max(0, Math.round(part.y() * scale));
+        int w = (int) Math.max(1, Math.min(all.getWidth() - x, Math.round(part.width() * scale)));
+        int h = (int) Math.max(1, Math.min(all.getHeight() - y, Math.round(part.height() * scale)));
+        if (w == all.getWidth() && h == all.getHeight()) {
+            return all;
+        }
+        BufferedImage cut = new BufferedImage(w, h, BufferedImage.TYPE_INT_ARGB_PRE);
+        java.awt.Graphics2D g = cut.createGraphics();
+        g.drawImage(all, -x, -y, null);
+        g.dispose();
+        return cut;
     }
 
     /**

@@ -172,14 +172,14 @@ public final class PdfImposer {
             COSName name = COSName.getPDFName("P" + place);
             things.setItem(name, new Ref(form));
             out.append("q\n");
-            Box cell = each.cell();
-            if (!cell.outset(0.01).holds(each.page()) || !boxes.isWhole()) {
-                Box seen = cell.common(each.page());
+            Box taken = boxes.of(number);
+            Turn seated = each.turn().after(Turn.move(-taken.x(), -taken.y()));
+            Box all = seated.of(new Box(0, 0, source.width(number), source.height(number)));
+            Box seen = seated.of(boxes.bleed(number)).common(layout.paperOf(each.seat()));
+            if (!seen.outset(0.01).holds(all)) {
                 rectangle(out, down.of(seen));
             }
-            Box taken = boxes.of(number);
-            Turn to0 = Turn.move(-taken.x(), -taken.y());
-            matrix(out, down.after(each.turn()).after(to0).after(shown(source.page(number))));
+            matrix(out, down.after(seated).after(shown(source.page(number))));
             out.append('/').append(name.getName()).append(" Do\n");
             lying(source.page(number), "A" + place + "x", things, out, to);
             out.append("Q\n");

@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  */
 record SourcePage(COSDictionary dictionary, COSDictionary inherited) {
     private static final float[] LETTER = {0, 0, 612, 792};
+    private static final COSName TRIM_BOX = COSName.getPDFName("TrimBox");
+    private static final COSName BLEED_BOX = COSName.getPDFName("BleedBox");
     private static final int QUARTER = 90;
     private static final int FULL = 360;
 
@@ -45,13 +47,34 @@ record SourcePage(COSDictionary dictionary, COSDictionary inherited) {
         if (crop == null) {
             return media;
         }
+        return within(crop, media);
+    }
+
+    /** The finished page, as far as it is seen: the trim box (ISO 32000-1, 14.11.2); what is seen of it where it has none. */
+    float[] trim() {
+        return within(box(get(TRIM_BOX)), seen());
+    }
+
+    /** What may be seen of it beyond the trim, before it is cut: the bleed box; no more than the trim where it has none. */
+    float[] bleed() {
+        return within(box(get(BLEED_BOX)), seen(), trim());
+    }
+
+    private static float[] within(float @Nullable [] wanted, float[] room) {
+        return within(wanted, room, room);
+    }
+
+    private static float[] within(float @Nullable [] wanted, float[] room, float[] unless) {
+        if (wanted == null) {
+            return unless;
+        }
         float[] both = {
-            Math.max(media[0], crop[0]),
-            Math.max(media[1], crop[1]),
-            Math.min(media[2], crop[2]),
-            Math.min(media[3], crop[3])
+            Math.max(room[0], wanted[0]),
+            Math.max(room[1], wanted[1]),
+            Math.min(room[2], wanted[2]),
+            Math.min(room[3], wanted[3])
         };
-        return both[2] - both[0] < 1 || both[3] - both[1] < 1 ? media : both;
+        return both[2] - both[0] < 1 || both[3] - both[1] < 1 ? unless : both;
     }
 
     private static float @Nullable [] box(@Nullable COSBase value) {

@@ -8,7 +8,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;
+import java.util.Locale;
 import java.util.Set;
+import java.util.TreeSet;
 import jorn.art.Box;
 import jorn.art.Turn;
 import jorn.impose.BlankPlace;
@@ -29,6 +31,7 @@ import jorn.print.export.Progress;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotation;
 import org.apache.pdfbox.pdmodel.interactive.annotation.PDAnnotationRubberStamp;
@@ -258,5 +261,120 @@ class PdfImposerTest {
         stamp.setAppearance(looks);
         stamp.setPrinted(printed);
         return stamp;
+    }
+
+    /** Pages of black bleed round a white trim, and beyond the bleed a grey that is never seen. */
+    private Path bleeding(double wide, double high, int pages) throws IOException {
+        Path file = folder.resolve("bleeding.pdf");
+        try (PDDocument document = new PDDocument()) {
+            for (int n = 1; n <= pages; n++) {
+                PDPage page = new PDPage(new PDRectangle((float) wide + 40, (float) high + 40));
+                page.setTrimBox(new PDRectangle(20, 20, (float) wide, (float) high));
+                page.setBleedBox(new PDRectangle(11, 11, (float) wide + 18, (float) high + 18));
+                document.addPage(page);
+                try (PDPageContentStream out = new PDPageContentStream(document, page)) {
+                    fill(out, 0.5f, page.getMediaBox());
+                    fill(out, 0, page.getBleedBox());
+                    fill(out, 1, page.getTrimBox());
+                }
+            }
+            document.save(file.toFile());
+        }
+        return file;
+    }
+
+    private static void fill(PDPageContentStream out, float grey, PDRectangle box) throws IOException {
+        out.setNonStrokingColor(grey);
+        out.addRect(box.getLowerLeftX(), box.getLowerLeftY(), box.getWidth(), box.getHeight());
+        out.fill();
+    }
+
+    private static int grey(BufferedImage picture, double x, double y) {
+        return picture.getRGB((int) Math.round(x), (int) Math.round(y)) & 255;
+    }
+
+    @Test
+    void halfLetterPagesWithBleedFillTheirHalvesOfALetterSheet() throws IOException {
+        Size letter = Size.of(8.5, 11, Unit.INCH);
+        Path out = impose(
+                bleeding(396, 612, 4), Scheme.of(FoldKind.NEST), SheetSpec.of(letter), Pass.DUPLEX, Set.of());
+        BufferedImage sheet = Poppler.pictures(out, 72).get(0);
+        for (double x : new double[] {3, 200, 392, 400, 600, 788}) {
+            for (double y : new double[] {3, 300, 608}) {
+                assertEquals(255, grey(sheet, x, y), 3, "the trim is the half: " + x + ", " + y);
+            }
+        }
+    }
+
+    @Test
+    void pagesStandByTheirTrimAndBleedIntoTheWasteAlone() throws IOException {
+        Size letter = Size.of(8.5, 11, Unit.INCH);
+        SheetSpec spec = SheetSpec.of(letter).withFitting(Fitting.TRUE_SIZE).withAtFold(true);
+        Path out = impose(
+                bleeding(300, 400, 4), Scheme.of(FoldKind.NEST), spec, Pass.DUPLEX, Set.of(HandMark.CUT));
+        BufferedImage sheet = Poppler.pictures(out, 72).get(0);
+        // The trims of 300 meet at the fold, 396; up and down they stand in the middle: 106 to 506.
+        assertEquals(255, grey(sheet, 392, 300), 3, "the left page at the fold");
+        assertEquals(255, grey(sheet, 400, 300), 3, "the right one");
+        assertEquals(255, grey(sheet, 396 - 296, 300), 3, "within the trim");
+        assertEquals(0, grey(sheet, 396 - 304, 300), 3, "its bleed");
+        assertEquals(255, grey(sheet, 396 - 312, 300), 3, "and no more than that");
+        assertEquals(0, grey(sheet, 300, 102), 3, "above the trim");
+        assertEquals(255, grey(sheet, 300, 92), 3);
+        // A tick of the knife stands at the corner of the trim: 696 across, above the bleed's end.
+        assertTrue(grey(sheet, 696, 97) < 200 || grey(sheet, 695, 97) < 200, "the cut is the trim's");
+    }
+
+    @Test
+    void pagesThatAreCutApartBleedIntoTheirGapAndNotIntoEachOther() throws IOException {
+        Size letter = Size.of(8.5, 11, Unit.INCH);
+        SheetSpec spec = SheetSpec.of(letter).withFitting(Fitting.TRUE_SIZE).withGap(Length.points(10));
+        Path out = impose(
+                bleeding(300, 400, 2), Scheme.of(FoldKind.TWO_COPIES), spec, Pass.DUPLEX, Set.of());
+        BufferedImage sheet = Poppler.pictures(out, 72).get(0);
+        assertEquals(255, grey(sheet, 200, 300), 3);
+        assertEquals(255, grey(sheet, 600, 300), 3);
+        int black = 0;
+        for (int x = 0; x < 792; x++) {
+            black += grey(sheet, x, 300) < 60 ? 1 : 0;
+        }
+        assertEquals(4 * 9, black, 3, "nine points of bleed on either side of both");
+    }
+
+    /** Lines that begin at one height begin at one height on all pages of a side, however short a page is. */
+    @Test
+    void whiteIsLeftOutOfAllPagesOfASideAlike() throws IOException {
+        Path file = folder.resolve("short.pdf");
+        try (PDDocument document = new PDDocument()) {
+            for (int n = 0; n < 8; n++) {
+                PDPage page = new PDPage(PDRectangle.A5);
+                document.addPage(page);
+                try (PDPageContentStream out = new PDPageContentStream(document, page)) {
+                    // The first line at the head of each; the last further down on long pages.
+                    fill(out, 0, new PDRectangle(n % 2 == 0 ? 60 : 40, 520, 300, 10));
+                    fill(out, 0, new PDRectangle(n % 2 == 0 ? 60 : 40, n % 4 < 2 ? 60 : 400, 300, 10));
+                }
+            }
+            document.save(file.toFile());
+        }
+        try (PdfSource source = PdfSource.open(file)) {
+            PageBoxes boxes = PageBoxes.inked(source, new InkFinder(source));
+            for (Fitting fitting : Fitting.values()) {
+                SheetSpec spec = SheetSpec.of(A4).withFitting(fitting);
+                SheetLayout layout = SheetLayout.of(
+                        Scheme.of(FoldKind.NEST), source.count(), BlankPlace.AT_END, spec, boxes.largest());
+                Set<String> places = new TreeSet<>();
+                layout.imposition().sheets().forEach(s -> {
+                    for (boolean front : new boolean[] {true, false}) {
+                        layout.side(s, front, boxes::of).forEach(p -> {
+                            Box taken = boxes.of(p.seat().page());
+                            double first = PDRectangle.A5.getHeight() - 530 - taken.y();
+                            places.add(String.format(Locale.ROOT, "%.1f %.3f", p.turn().y(0, first), p.turn().d()));
+                        });
+                    }
+                });
+                assertEquals(1, places.size(), fitting + ": " + places);
+            }
+        }
     }
 }
