@@ -1,6 +1,7 @@
 package jorn.layout;
 
 import java.time.LocalDate;
+import java.time.Month;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import jorn.art.Picture;
 import jorn.art.Side;
 import jorn.calendar.CalendarChoice;
 import jorn.calendar.Span;
+import jorn.content.PartMonth;
 import jorn.style.PageStyle;
 import jorn.text.Typeface;
 import jorn.text.Voice;
@@ -122,6 +124,18 @@ public final class Flow {
     public Optional<Span> span() {
         read.add(Aspect.DATE);
         return page.occasion().span();
+    }
+
+    /**
+     * The month to which the page belongs, where it is dated: that of the part in which it stands; outside of such parts, a week belongs to the month
+     * of its fourth day, as ISO 8601 gives it to a year. Noted as read.
+     */
+    public Optional<Month> month() {
+        Optional<Month> part = subject(PartMonth.class).map(PartMonth::month);
+        return part.isPresent()
+                ? part
+                : date().map(d -> span().filter(s -> s == Span.WEEK).isPresent() ? d.plusDays(3) : d)
+                        .map(LocalDate::getMonth);
     }
 
     /** What the page is about, of a type that the block knows; noted as read. */

@@ -218,7 +218,7 @@ public final class StyledPen {
     /** The style's main drawing, or that of the month of a dated page. */
     public Motif motif() {
         Ornaments own = style.details().ornaments();
-        return Motifs.of(flow.date().map(d -> own.ofMonth(d.getMonthValue())).orElse(own.motif()));
+        return Motifs.of(flow.month().map(m -> own.ofMonth(m.getValue())).orElse(own.motif()));
     }
 
     /** The style's small ornament, centred on a point. */

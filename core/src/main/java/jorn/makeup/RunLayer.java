@@ -19,6 +19,7 @@ import jorn.calendar.Span;
 import jorn.content.Batch;
 import jorn.content.Dates;
 import jorn.content.Item;
+import jorn.content.PartMonth;
 import jorn.content.Request;
 import jorn.content.Subjects;
 import jorn.measure.Trouble;
@@ -156,18 +157,24 @@ final class RunLayer {
                 };
         for (Batch batch : run.source().batches(request)) {
             alignTo(start);
-            pages(index, run, batch, together);
+            pages(index, run, batch, together, partOf(stretch.occasion()));
         }
     }
 
-    private void pages(int index, Run run, Batch batch, int together) {
+    /** The month that a stretch of the book stands for, where it stands for a dated one. */
+    private static Optional<PartMonth> partOf(Occasion about) {
+        return about.span().filter(s -> s == Span.MONTH).flatMap(s -> about.from().map(d -> new PartMonth(d.getMonth())));
+    }
+
+    private void pages(int index, Run run, Batch batch, int together, Optional<PartMonth> part) {
         Item words = null;
         for (int i = 0; i < batch.pages().size(); i++) {
             int design = i % together;
             if (design == 0) {
                 words = next(index, run);
             }
-            Subjects subjects = batch.pages().get(i);
+            Subjects own = batch.pages().get(i);
+            Subjects subjects = part.map(own::with).orElse(own);
             idle = 0;
             slots.add(new Slot(
                     slots.size() + 1,

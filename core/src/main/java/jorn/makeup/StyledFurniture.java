@@ -1,6 +1,7 @@
 package jorn.makeup;
 
 import java.time.LocalDate;
+import java.time.Month;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
@@ -146,13 +147,12 @@ final class StyledFurniture {
         if (date.isEmpty() || !within || wide < pen.size(TypeStep.NOTE) * 0.95) {
             return out;
         }
-        // A week lies in the month of its fourth day, as ISO 8601 gives it to a year.
-        LocalDate day = flow.span().get() == Span.WEEK ? date.get().plusDays(3) : date.get();
+        Month month = flow.month().orElseThrow();
         double high = text.height() / MONTHS;
         double x = right ? safe.right() - wide : safe.x();
-        double y = text.y() + (day.getMonthValue() - 1) * high;
+        double y = text.y() + (month.getValue() - 1) * high;
         Box at = new Box(x, y, wide, high).inset(high * 0.06, 0, high * 0.06, 0);
-        String name = flow.calendar().name(day.getMonth(), TextStyle.SHORT_STANDALONE);
+        String name = flow.calendar().name(month, TextStyle.SHORT_STANDALONE);
         TabForm tab = pen.style().details().tab();
         boolean reversed = tab == TabForm.BLOCK || tab == TabForm.ROUND;
         double size = pen.size(TypeStep.NOTE);

@@ -201,4 +201,25 @@ class FurnitureTest {
         assertTrue(left.text().holds(verso.bounds()));
         assertTrue(verso.dx() <= 0, "towards the fore-edge");
     }
+
+    /** 1 January 2027 is a Friday: its week begins on 28 December, and its fourth day is the 31st. It stands in January's part all the same. */
+    @Test
+    void aWeekCarriesTheTabOfThePartInWhichItStands() {
+        Book year = Starter.DATED_PLANNER.begin();
+        Edition edition = Edition.of(year.withCalendar(
+                year.calendar().withLanguage("en").dated(LocalDate.of(2027, 1, 1), LocalDate.of(2027, 12, 31))));
+        int seen = 0;
+        for (var slot : edition.pagination().slots()) {
+            if (slot.round() > 0 && slot.occasion().span().equals(Optional.of(Span.WEEK))) {
+                seen++;
+                String wanted = java.time.Month.of(slot.round())
+                        .getDisplayName(java.time.format.TextStyle.SHORT, java.util.Locale.ENGLISH);
+                assertTrue(
+                        words(edition, slot.number()).stream()
+                                .anyMatch(w -> w.run().text().equalsIgnoreCase(wanted)),
+                        "page " + slot.number() + " has no tab of " + wanted);
+            }
+        }
+        assertTrue(seen >= 106, "weeks on two pages each: " + seen);
+    }
 }
