@@ -9,8 +9,6 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
-import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Predicate;
 import javafx.application.Platform;
 import javafx.geometry.Insets;
@@ -36,7 +34,7 @@ import jorn.desk.model.BenchName;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.BookState;
 import jorn.desk.model.Desk;
-import jorn.desk.model.Mishap;
+import jorn.desk.model.Errand;
 import jorn.desk.model.Notice;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
@@ -70,6 +68,7 @@ public final class DespatchBench implements Bench {
     private final TextField folder = new TextField();
     private final Button write;
     private final Button stop;
+    private final Errand errand;
     private final ProgressBar bar = new ProgressBar(0);
     private final Label doing = Labels.wrapped("", "soft");
     private final Button openFolder =
@@ -84,13 +83,13 @@ public final class DespatchBench implements Bench {
     private final ScrollPane node;
     private double em;
     private final StackPane parcel;
-    private AtomicBoolean stopped = new AtomicBoolean();
     private Optional<Book> writtenOf = Optional.empty();
 
     /** @param opener opens a file or folder with the machine's own program, if it has one */
     public DespatchBench(Desk desk, BookFiles files, SlipLayer slips, Predicate<Path> opener) {
         this.slips = slips;
         this.desk = desk;
+        this.errand = new Errand(desk, "despatch", Platform::runLater);
         this.files = files;
         this.opener = opener;
         folder.setId("export-folder");
@@ -109,7 +108,7 @@ public final class DespatchBench implements Bench {
         stop = Labels.act(
                 Wording.of("desk.despatch.stop"),
                 Wording.of("desk.despatch.stop-writing-nothing-half"),
-                () -> stopped.set(true));
+                errand::stop);
         stop.setId("stop-writing");
         bar.setId("progress");
         bar.setMaxWidth(Double.MAX_VALUE);
@@ -266,57 +265,87 @@ public final class DespatchBench implements Bench {
         }
     }
 
+    /** Looks first whether others wrote what would be written over. */
     private void replace(Edition edition, Path target) {
-        List<Path> strangers = Authorship.strangers(Exporter.files(edition, handover(edition), target));
-        if (strangers.isEmpty()) {
-            begin(edition, target);
-        } else {
-            desk.ask(
-                    Message.of("print.authorship.not-own", strangers.get(0).getFileName()),
-                    Message.of("desk.despatch.replace-or"),
-                    new Notice.Choice("replace", Wording.of("desk.despatch.replace"), () -> begin(edition, target)),
-                    new Notice.Choice("leave", Wording.of("desk.despatch.leave"), () -> {}));
-        }
+        List<Path> wanted = Exporter.files(edition, handover(edition), target);
+        errand.begin(stopped -> Authorship.strangers(wanted), new Errand.Heard<List<Path>>() {
+            @Override
+            public void done(List<Path> strangers) {
+                if (strangers.isEmpty()) {
+                    begin(edition, target);
+                } else {
+                    askToReplace(edition, target, strangers.get(0));
+                }
+            }
+
+            @Override
+            public void failed(Trouble why) {
+                end(why.getMessage());
+            }
+        });
+    }
+
+    private void askToReplace(Edition edition, Path target, Path stranger) {
+        desk.ask(
+                Message.of("print.authorship.not-own", stranger.getFileName()),
+                Message.of("desk.despatch.replace-or"),
+                new Notice.Choice("replace", Wording.of("desk.despatch.replace"), () -> begin(edition, target)),
+                new Notice.Choice("leave", Wording.of("desk.despatch.leave"), () -> {}));
     }
 
     private Handover handover(Edition edition) {
         return Handover.toPress(edition, marks.asked(edition));
     }
 
+    /** What was written, with a picture of each file. */
+    private record Written(HandoverSet set, List<BufferedImage> looks) {}
+
     private void begin(Edition edition, Path target) {
-        AtomicBoolean halt = new AtomicBoolean();
-        stopped = halt;
         results.getChildren().clear();
         reception.getChildren().clear();
         busy(true);
         Handover handover = handover(edition);
         Circumstance occasion = new Circumstance(
                 desk.findings().get().all(), desk.unit().get(), LocalDateTime.now(ZoneId.systemDefault()));
-        Thread hand = new Thread(() -> work(edition, handover, target, occasion, halt), "despatch");
-        hand.setDaemon(true);
-        hand.start();
-    }
+        errand.begin(
+                stopped -> {
+                    HandoverSet set = HandoverSet.write(edition, handover, target, occasion, (done, of, what) -> {
+                        Platform.runLater(() -> {
+                            bar.setProgress((double) done / of);
+                            doing.setText(what + " …");
+                        });
+                        return !stopped.getAsBoolean();
+                    });
+                    List<BufferedImage> looks = new ArrayList<>();
+                    for (WrittenFile d : set.files()) {
+                        looks.add(PdfLook.firstPage(d.file(), LOOK_HEIGHT));
+                    }
+                    return new Written(set, looks);
+                },
+                new Errand.Heard<Written>() {
+                    @Override
+                    public void done(Written written) {
+                        DespatchBench.this.done(edition.book(), target, written.set(), written.looks());
+                    }
 
-    private void work(Edition edition, Handover handover, Path target, Circumstance occasion, AtomicBoolean halt) {
-        try {
-            HandoverSet set = HandoverSet.write(edition, handover, target, occasion, (done, of, what) -> {
-                Platform.runLater(() -> {
-                    bar.setProgress((double) done / of);
-                    doing.setText(what + " …");
+                    @Override
+                    public void failed(Trouble why) {
+                        end(why.getMessage());
+                    }
+
+                    @Override
+                    public void stopped() {
+                        end(Wording.of("desk.despatch.stopped-nothing-half-written"));
+                    }
+
+                    @Override
+                    public void elsewhere(Written written) {
+                        end(Wording.of(
+                                "desk.despatch.written-elsewhere",
+                                edition.book().shownTitle(),
+                                target.toAbsolutePath()));
+                    }
                 });
-                return !halt.get();
-            });
-            List<BufferedImage> looks = new ArrayList<>();
-            for (WrittenFile d : set.files()) {
-                looks.add(PdfLook.firstPage(d.file(), LOOK_HEIGHT));
-            }
-            Platform.runLater(() -> done(edition.book(), target, set, looks));
-        } catch (CancellationException e) {
-            Platform.runLater(() -> end(Wording.of("desk.despatch.stopped-nothing-half-written")));
-        } catch (RuntimeException | Error e) {
-            String words = Mishap.told(e).getMessage();
-            Platform.runLater(() -> end(words));
-        }
     }
 
     private void end(String words) {

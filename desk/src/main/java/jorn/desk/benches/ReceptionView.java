@@ -6,8 +6,7 @@ import java.nio.file.Path;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CancellationException;
-import java.util.function.Supplier;
+import java.util.function.BooleanSupplier;
 import java.util.logging.Level;
 import java.util.logging.Logger;
 import java.util.stream.Stream;
@@ -22,7 +21,7 @@ import jorn.book.Brief;
 import jorn.deliver.Handover;
 import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
-import jorn.desk.model.Mishap;
+import jorn.desk.model.Errand;
 import jorn.desk.view.FocusScroll;
 import jorn.desk.view.Labels;
 import jorn.edition.Edition;
@@ -51,6 +50,7 @@ final class ReceptionView {
     private final Label doing = Labels.wrapped("", "soft");
     private final Button elsewhere;
     private final ScrollPane node;
+    private final Errand errand;
     private final FlowPane deeds = new FlowPane(18, 6);
     private @Nullable Edition asked;
     /** The folder of files that were made elsewhere, while these are looked at. */
@@ -61,6 +61,7 @@ final class ReceptionView {
     /** @param shown asked for when a page is to be seen */
     ReceptionView(Desk desk, BookFiles files, Runnable shown) {
         this.desk = desk;
+        this.errand = new Errand(desk, "reception", Platform::runLater);
         this.files = files;
         this.shown = shown;
         doing.managedProperty().bind(doing.textProperty().isNotEmpty());
@@ -103,7 +104,7 @@ final class ReceptionView {
             asked = edition;
             brought = Optional.empty();
             Unit unit = desk.unit().get();
-            begin(edition, () -> own(edition, unit));
+            begin(edition, stopped -> own(edition, unit, stopped), "");
         }
     }
 
@@ -119,7 +120,7 @@ final class ReceptionView {
         Brief brief = edition.book().brief();
         Unit unit = desk.unit().get();
         Order order = Order.of(brief).withAnyPaper();
-        begin(edition, () -> Reception.of(folder, brief.press(), order, unit));
+        begin(edition, stopped -> Reception.of(folder, brief.press(), order, unit), "");
     }
 
     /** Writes files that were made elsewhere anew as the press wants them, beside them, and takes these. */
@@ -130,41 +131,39 @@ final class ReceptionView {
         Order order = Order.of(brief).withAnyPaper();
         Path target = folder.resolve(Wording.of("desk.reception.mended-folder"));
         asked = edition;
-        begin(edition, () -> {
-            Mending.mend(folder, brief.press(), order, target);
-            return Reception.of(target, brief.press(), order, unit);
-        });
-        desk.say("desk.reception.mended", target.toAbsolutePath());
+        begin(
+                edition,
+                stopped -> {
+                    Mending.mend(folder, brief.press(), order, target);
+                    return Reception.of(target, brief.press(), order, unit);
+                },
+                Wording.of("desk.reception.mended", target.toAbsolutePath()) + " "
+                        + Wording.of("desk.reception.mended.do"));
     }
 
-    private void begin(Edition edition, Supplier<Verdict> work) {
+    /** @param then what is said once it is done */
+    private void begin(Edition edition, Errand.Work<Verdict> work, String then) {
         deeds.getChildren().removeIf(n -> "mend-elsewhere".equals(n.getId()));
         answer.getChildren().clear();
         doing.setText(Wording.of("desk.reception.reading"));
-        Thread hand = new Thread(
-                () -> {
-                    try {
-                        Verdict verdict = work.get();
-                        Platform.runLater(() -> answered(edition, verdict));
-                    } catch (CancellationException e) {
-                        LOG.log(Level.FINE, "Another book is asked about by now.", e);
-                    } catch (RuntimeException | Error e) {
-                        String words = e instanceof Trouble t
-                                ? t.getMessage()
-                                : Mishap.told(e).getMessage();
-                        Platform.runLater(() -> doing.setText(words));
-                    }
-                },
-                "reception");
-        hand.setDaemon(true);
-        hand.start();
+        errand.begin(work, new Errand.Heard<Verdict>() {
+            @Override
+            public void done(Verdict verdict) {
+                answered(edition, verdict);
+                doing.setText(then);
+            }
+
+            @Override
+            public void failed(Trouble why) {
+                doing.setText(why.getMessage());
+            }
+        });
     }
 
     private void answered(Edition edition, Verdict verdict) {
         if (edition != asked) {
             return;
         }
-        doing.setText("");
         brought.filter(b -> !verdict.accepted()).ifPresent(b -> {
             Button mend = Labels.deed(
                     Wording.of("desk.reception.mend"), Wording.of("desk.reception.mend-help"), () -> mend(b));
@@ -173,17 +172,18 @@ final class ReceptionView {
         });
         answer.getChildren().setAll(ReceptionSlip.of(verdict, f -> {
             if (f.place().page() > 0) {
-                desk.page().set(Math.min(f.place().page(), edition.pagination().pageCount()));
+                int pages = desk.state().get().pagination().pageCount();
+                desk.page().set(Math.min(f.place().page(), pages));
             }
             shown.run();
         }));
     }
 
-    private Verdict own(Edition edition, Unit unit) {
+    private static Verdict own(Edition edition, Unit unit, BooleanSupplier stopped) {
         Path folder = temporary();
         try {
             List<WrittenFile> written =
-                    Exporter.export(edition, Handover.toPress(edition), folder, (done, of, what) -> edition == asked);
+                    Exporter.export(edition, Handover.toPress(edition), folder, (done, of, what) -> !stopped.getAsBoolean());
             return HandoverSet.received(edition, written, unit);
         } finally {
             remove(folder);

@@ -260,9 +260,9 @@ public final class BinderyWork {
                     if (own == reads) {
                         reading = false;
                         locked = PdfSource.wantsWord(e) ? from : Optional.empty();
+                        desk.tell(Mishap.told(e));
+                        changed.run();
                     }
-                    desk.tell(Mishap.told(e));
-                    changed.run();
                 });
     }
 
@@ -337,10 +337,12 @@ public final class BinderyWork {
                     }
                 },
                 e -> {
-                    // What cannot be laid so is said; what was decided before stays.
-                    how = before.how();
-                    desk.tell(Mishap.told(e));
-                    changed.run();
+                    // What cannot be laid so is said; what was decided before stays, unless something else was decided since.
+                    if (now.equals(how)) {
+                        how = loaded == null ? before.how() : loaded.how();
+                        desk.tell(Mishap.told(e));
+                        changed.run();
+                    }
                 });
     }
 

@@ -49,6 +49,8 @@ final class JoinPane extends VBox {
     private Size size;
     private Optional<PageTiles> tiles = Optional.empty();
     private int tilesOf = -1;
+    /** How often pages were asked for, or hidden. */
+    private int looks;
 
     JoinPane(Desk desk, BookFiles files, BinderyWork work, Supplier<Path> folder) {
         super(8);
@@ -59,7 +61,7 @@ final class JoinPane extends VBox {
         size = (desk.unit().get() == Unit.INCH ? PaperSize.LETTER : PaperSize.A4).size();
         setId("bindery-join");
         list.setId("join-list");
-        split = new SplitPart(desk, files, folder, () -> open(0), deed("unfold", "split-unfold", this::unfold));
+        split = new SplitPart(desk, files, folder, () -> opener(0), deed("unfold", "split-unfold", this::unfold));
         setOnDragOver(e -> {
             if (e.getDragboard().hasFiles()) {
                 e.acceptTransferModes(TransferMode.COPY);
@@ -190,20 +192,21 @@ final class JoinPane extends VBox {
         return Files.exists(wanted) ? FileNames.free(wanted) : wanted;
     }
 
-    private PdfSource open(int index) {
-        return open(parts.get(index));
-    }
-
-    private PdfSource open(JoinPart part) {
-        return PdfSource.open(part.file().orElseThrow(), opening());
+    /** What opens a file as it is chosen now, on whichever thread. */
+    private Supplier<PdfSource> opener(int index) {
+        Path file = parts.get(index).file().orElseThrow();
+        Optional<String> by = opening();
+        return () -> PdfSource.open(file, by);
     }
 
     private void interleave(boolean backwards) {
         Path to = target();
+        Supplier<PdfSource> first = opener(0);
+        Supplier<PdfSource> second = opener(1);
         work.fetch(
                 () -> {
-                    try (PdfSource fronts = open(0);
-                            PdfSource backs = open(1)) {
+                    try (PdfSource fronts = first.get();
+                            PdfSource backs = second.get()) {
                         return Weaver.interleave(fronts, backs, backwards, to);
                     }
                 },
@@ -212,10 +215,12 @@ final class JoinPane extends VBox {
 
     private void unfold() {
         Path to = target();
+        Supplier<PdfSource> opener = opener(0);
+        boolean fromRight = work.how().scheme().rightToLeft();
         work.fetch(
                 () -> {
-                    try (PdfSource sheets = open(0)) {
-                        return Weaver.unfold(sheets, work.how().scheme().rightToLeft(), to);
+                    try (PdfSource sheets = opener.get()) {
+                        return Weaver.unfold(sheets, fromRight, to);
                     }
                 },
                 pages -> desk.say("desk.join.woven", pages, to));
@@ -286,8 +291,11 @@ final class JoinPane extends VBox {
             return;
         }
         JoinPart part = parts.get(index);
-        work.fetch(() -> open(part), source -> {
-            if (index >= parts.size() || !parts.get(index).equals(part)) {
+        Supplier<PdfSource> opener = opener(index);
+        int asked = ++looks;
+        work.fetch(opener::get, source -> {
+            // Pressed twice, or the list is another one by now: nobody would close it.
+            if (asked != looks || index >= parts.size() || !parts.get(index).equals(part)) {
                 source.close();
                 return;
             }
@@ -301,6 +309,7 @@ final class JoinPane extends VBox {
     }
 
     private void hidePages() {
+        looks++;
         tiles.ifPresent(PageTiles::close);
         tiles = Optional.empty();
         tilesOf = -1;

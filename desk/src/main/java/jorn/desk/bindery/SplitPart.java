@@ -32,16 +32,16 @@ final class SplitPart extends VBox {
     private final Desk desk;
     private final BookFiles files;
     private final Supplier<Path> folder;
-    private final Supplier<PdfSource> open;
+    private final Supplier<Supplier<PdfSource>> open;
     private String every = "10";
     private String ranges = "";
     private String size = "10";
 
     /**
      * @param folder where files are written; may refuse
-     * @param open opens the file that is split; may refuse
+     * @param open what opens the file that is split now; either may refuse
      */
-    SplitPart(Desk desk, BookFiles files, Supplier<Path> folder, Supplier<PdfSource> open, Button unfold) {
+    SplitPart(Desk desk, BookFiles files, Supplier<Path> folder, Supplier<Supplier<PdfSource>> open, Button unfold) {
         super(6);
         this.desk = desk;
         this.files = files;
@@ -117,9 +117,10 @@ final class SplitPart extends VBox {
 
     private void split(Function<PdfSource, List<Splitter.Piece>> how) {
         Path to = folder.get();
+        Supplier<PdfSource> opener = open.get();
         files.fetchInSteps(
                 report -> {
-                    try (PdfSource source = open.get()) {
+                    try (PdfSource source = opener.get()) {
                         return Splitter.write(
                                 source,
                                 how.apply(source),

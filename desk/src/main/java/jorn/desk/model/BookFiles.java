@@ -16,6 +16,7 @@ import jorn.art.Picture;
 import jorn.book.Book;
 import jorn.check.PressChange;
 import jorn.deliver.GivenAway;
+import jorn.edition.Edition;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.press.PressShelf;
@@ -24,7 +25,6 @@ import jorn.say.Message;
 import jorn.say.Wording;
 import jorn.scan.Cleaning;
 import jorn.store.BookFile;
-import jorn.store.FileStamp;
 import jorn.store.KeptBook;
 import jorn.store.Versions;
 import jorn.store.Waiting;
@@ -40,6 +40,7 @@ public final class BookFiles {
     private final Intake intake;
     private final Keeper keeper;
     private final Hands reader;
+    private final Saving saving;
     private final PauseTransition moment = new PauseTransition(Duration.millis(700));
     private Runnable onClose = () -> {};
     private boolean givenUp;
@@ -79,6 +80,7 @@ public final class BookFiles {
         this.intake = new Intake(desk);
         this.keeper = new Keeper(desk.settings().keptFolder(), desk.book(), later);
         this.reader = new Hands("reader", later);
+        this.saving = new Saving(desk, keeper, later);
         moment.setOnFinished(e -> keepUnsaved());
         desk.state().addListener((o, was, now) -> moment.playFromStart());
     }
@@ -92,16 +94,14 @@ public final class BookFiles {
         if (!desk.takeTyping()) {
             return;
         }
-        desk.attempt(() -> {
-            boolean waits = !desk.isSaved() && desk.file().isEmpty();
-            String before = desk.book().shownTitle();
-            if (makeSafe()) {
-                keeper.attend(book, Optional.empty());
-                desk.lay(book, Optional.empty());
-                desk.bench().set(BenchName.BRIEF);
-                if (waits) {
-                    desk.say("desk.book-files.waits-under-books", before);
-                }
+        boolean waits = !desk.isSaved() && desk.file().isEmpty();
+        String before = desk.book().shownTitle();
+        makeSafe(() -> {
+            keeper.attend(book, Optional.empty());
+            desk.lay(book, Optional.empty());
+            desk.bench().set(BenchName.BRIEF);
+            if (waits) {
+                desk.say("desk.book-files.waits-under-books", before);
             }
         });
     }
@@ -115,8 +115,10 @@ public final class BookFiles {
                         FileNames.of(desk.book()) + "-" + Wording.of("desk.book-files.copy") + BookFile.ENDING)
                 .ifPresent(wanted -> {
                     Path path = BookFile.isNamedSo(wanted) ? wanted : Path.of(wanted + BookFile.ENDING);
-                    BookFile.save(GivenAway.of(desk.state().get().edition()), path);
-                    desk.say("desk.despatch.given", path.toAbsolutePath());
+                    Edition edition = desk.state().get().edition();
+                    fetch(
+                            () -> BookFile.save(GivenAway.of(edition), path),
+                            written -> desk.say("desk.despatch.given", path.toAbsolutePath()));
                 }));
     }
 
@@ -125,23 +127,27 @@ public final class BookFiles {
         asker.bookToOpen().ifPresent(this::open);
     }
 
+    /** Opens a book, which is read beside the window. */
     public void open(Path path) {
-        if (!desk.takeTyping()) {
-            return;
+        if (desk.takeTyping()) {
+            reader.fetch(() -> BookFile.open(path), read -> makeSafe(() -> lay(path, read)), e -> desk.tell(Mishap.told(e)));
         }
-        desk.attempt(() -> {
-            BookFile.ReadBook opened = BookFile.open(path);
-            if (makeSafe()) {
-                Book book = opened.book();
-                keeper.attend(book, Optional.empty());
-                desk.lay(book, opened.newer() ? Optional.empty() : Optional.of(path), opened.stamp());
-                desk.settings().addRecent(path);
-                sayWhatIsKept(book, opened.newer(), path);
-                if (!offerWaiting()) {
-                    askAboutPress();
-                }
-            }
-        });
+    }
+
+    /** Opens a book before the window is seen. */
+    public void openNow(Path path) {
+        desk.attempt(() -> lay(path, BookFile.open(path)));
+    }
+
+    private void lay(Path path, BookFile.ReadBook opened) {
+        Book book = opened.book();
+        keeper.attend(book, Optional.empty());
+        desk.lay(book, opened.newer() ? Optional.empty() : Optional.of(path), opened.stamp());
+        desk.settings().addRecent(path);
+        sayWhatIsKept(book, opened.newer(), path);
+        if (!offerWaiting()) {
+            askAboutPress();
+        }
     }
 
     /** Tells what another profile of its press would change in the book on the desk, if there is one, and lets the user choose. */
@@ -200,11 +206,9 @@ public final class BookFiles {
 
     /** Goes on with work that waited, in the place where it was left. */
     public void resume(Waiting waiting) {
-        desk.attempt(() -> {
-            if (desk.takeTyping() && makeSafe()) {
-                layResumed(waiting);
-            }
-        });
+        if (desk.takeTyping()) {
+            makeSafe(() -> layResumed(waiting));
+        }
     }
 
     private void layResumed(Waiting waiting) {
@@ -278,102 +282,64 @@ public final class BookFiles {
     /** Waits until what is being read has been taken in, and what is being kept is kept. */
     public void finish() {
         reader.finish();
+        saving.finish();
         keeper.finish();
     }
 
-    /** @return whether the book is saved now */
-    public boolean save() {
-        return desk.takeTyping() && saveTaken();
+    /** On the interface thread: waits until what is being read or written is known to be. */
+    public void finishHere() {
+        reader.finishHere();
+        saving.finishHere();
     }
 
-    private boolean saveTaken() {
-        return desk.file().map(this::saveTo).orElseGet(this::saveAs);
-    }
-
-    public boolean saveAs() {
-        if (!desk.takeTyping()) {
-            return false;
+    /** Saves the book into its file, or asks for one. */
+    public void save() {
+        if (desk.takeTyping()) {
+            save(() -> {});
         }
-        String name = FileNames.of(desk.book()) + BookFile.ENDING;
-        return asker.whereToSave(name).map(this::saveTo).orElse(false);
     }
 
-    private boolean saveTo(Path wanted) {
-        Path path = BookFile.isNamedSo(wanted) ? wanted : Path.of(wanted + BookFile.ENDING);
-        boolean[] saved = {false};
-        desk.attempt(() -> {
-            boolean own = desk.file().filter(path::equals).isPresent();
-            if (own && !FileStamp.of(path).equals(desk.stamp()) && Files.exists(path)) {
-                askWhose(path);
-            } else {
-                write(path);
-                saved[0] = true;
-            }
-        });
-        return saved[0];
-    }
-
-    private void write(Path path) {
-        Book book = desk.book();
-        FileStamp stamp = BookFile.save(book, path);
-        desk.markSaved(path, stamp);
-        desk.settings().addRecent(path);
-        desk.settings().rememberNumber(book);
-        keeper.saved(book, path);
-    }
-
-    /** Another program or window has changed the file: whose work is it to be? */
-    private void askWhose(Path path) {
-        desk.ask(
-                Message.of("desk.book-files.changed-elsewhere", path.getFileName()),
-                Message.of("desk.book-files.changed-elsewhere.do"),
-                choice("keep-mine", "desk.book-files.keep-mine", () -> desk.attempt(() -> keepMine(path))),
-                choice("take-theirs", "desk.book-files.take-theirs", () -> desk.attempt(() -> takeTheirs(path))),
-                choice("keep-both", "desk.book-files.keep-both", () -> desk.attempt(() -> keepBoth(path))));
-    }
-
-    private void keepMine(Path path) {
-        try {
-            // What is written over can be gone back to.
-            Book theirs = BookFile.load(path);
-            if (theirs.identity().id().equals(desk.book().identity().id())) {
-                keeper.saved(theirs, path);
-            }
-        } catch (Trouble t) {
-            Mishap.log(t);
-        }
-        write(path);
-    }
-
-    private void takeTheirs(Path path) {
-        BookFile.ReadBook theirs = BookFile.open(path);
-        desk.change("theirs", mine -> theirs.book());
-        desk.markSaved(path, theirs.stamp());
-        keeper.forget();
-        desk.say("desk.book-files.took-theirs", path.getFileName());
-    }
-
-    private void keepBoth(Path path) {
-        Path beside = FileNames.free(path);
-        write(beside);
-        desk.say("desk.book-files.kept-both", beside.getFileName());
-    }
-
-    /** Sees that the present book is not lost when another takes its place. */
-    private boolean makeSafe() {
-        if (desk.isSaved()) {
-            return true;
-        }
+    private void save(Runnable then) {
         if (desk.file().isPresent()) {
-            return saveTaken();
+            desk.attempt(() -> saving.into(desk.file().get(), then));
+        } else {
+            saveAs(then);
         }
-        try {
-            keeper.keepNow(Keeper.Work.on(desk));
-            return true;
-        } catch (Trouble t) {
-            Mishap.log(t);
-            return saveAs();
+    }
+
+    /** Asks for a file and saves the book into it. */
+    public void saveAs() {
+        if (desk.takeTyping()) {
+            saveAs(() -> {});
         }
+    }
+
+    private void saveAs(Runnable then) {
+        String name = FileNames.of(desk.book()) + BookFile.ENDING;
+        asker.whereToSave(name).ifPresent(path -> desk.attempt(() -> saving.into(path, then)));
+    }
+
+    /**
+     * Sees that the present book is not lost when another takes its place.
+     *
+     * @param then once it is safe
+     */
+    private void makeSafe(Runnable then) {
+        saving.finishHere();
+        if (!desk.isSaved() && desk.file().isPresent()) {
+            save(() -> desk.attempt(then));
+            return;
+        }
+        if (!desk.isSaved()) {
+            try {
+                keeper.keepNow(Keeper.Work.on(desk));
+            } catch (Trouble t) {
+                Mishap.log(t);
+                saveAs(() -> desk.attempt(then));
+                return;
+            }
+        }
+        desk.attempt(then);
     }
 
     /** Puts back the work that was done last and not saved; what else waits is found under Books. */
@@ -442,6 +408,7 @@ public final class BookFiles {
             return false;
         }
         moment.stop();
+        saving.finishHere();
         if (givenUp || desk.isSaved()) {
             keeper.forget();
             keeper.letGo();
@@ -455,11 +422,7 @@ public final class BookFiles {
             desk.ask(
                     t.message(),
                     Message.of("desk.book-files.cannot-keep.do"),
-                    choice("save-elsewhere", "desk.book-files.save-elsewhere", () -> {
-                        if (saveAs()) {
-                            onClose.run();
-                        }
-                    }),
+                    choice("save-elsewhere", "desk.book-files.save-elsewhere", () -> saveAs(onClose)),
                     choice("lose", "desk.book-files.lose", () -> {
                         givenUp = true;
                         onClose.run();

@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.concurrent.Executor;
 import java.util.concurrent.ScheduledThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import jorn.book.Book;
 import jorn.content.Worklist;
+import jorn.measure.Trouble;
 
 /**
  * Makes the puzzles and pictures of the book on the desk, beside the interface thread, one after the other; whoever shows pages hears of them as they come.
@@ -28,6 +30,7 @@ public final class ContentMaking {
         t.setDaemon(true);
         return t;
     });
+    private final Consumer<Trouble> failed;
     private volatile List<Worklist> present = List.of();
 
     /**
@@ -46,8 +49,10 @@ public final class ContentMaking {
     /**
      * @param later runs something on the interface thread
      * @param beside whether there is an interface thread; otherwise all is made when it is asked for
+     * @param failed hears of what went wrong, on the interface thread
      */
-    ContentMaking(Executor later, boolean beside) {
+    ContentMaking(Executor later, boolean beside, Consumer<Trouble> failed) {
+        this.failed = failed;
         this.later = later;
         this.beside = beside;
         maker.setKeepAliveTime(5, TimeUnit.SECONDS);
@@ -73,7 +78,7 @@ public final class ContentMaking {
         tell(sets);
         sets.forEach(s -> s.onWanted(() -> later.execute(() -> again(sets))));
         if (sets.stream().anyMatch(s -> s.count() < s.size())) {
-            maker.schedule(() -> make(sets), PAUSE_MILLIS, TimeUnit.MILLISECONDS);
+            maker.schedule(() -> heard(sets), PAUSE_MILLIS, TimeUnit.MILLISECONDS);
         }
     }
 
@@ -82,7 +87,20 @@ public final class ContentMaking {
     private void again(List<Worklist> sets) {
         if (!isGivenUp(sets)) {
             tell(sets);
-            maker.execute(() -> make(sets));
+            maker.execute(() -> heard(sets));
+        }
+    }
+
+    /** What goes wrong is told like anything else that was not foreseen; the executor would keep it to itself. */
+    private void heard(List<Worklist> sets) {
+        try {
+            make(sets);
+        } catch (RuntimeException | Error e) {
+            Trouble told = Mishap.told(e);
+            later.execute(() -> {
+                failed.accept(told);
+                tell(sets);
+            });
         }
     }
 
@@ -127,6 +145,6 @@ public final class ContentMaking {
         List<Worklist> sets = present;
         sets.forEach(s -> s.halt(false));
         tell(sets);
-        maker.execute(() -> make(sets));
+        maker.execute(() -> heard(sets));
     }
 }

@@ -95,7 +95,7 @@ public final class Desk {
         this.history = new History(laidOut.book());
         this.saved = laidOut.book();
         this.reader = new ProofReader(later, beside, settings::otherNumbers);
-        this.making = new ContentMaking(later, beside);
+        this.making = new ContentMaking(later, beside, this::tell);
         unit.set(settings.unit());
         unit.addListener((o, was, now) -> {
             settings.setUnit(now);
@@ -419,7 +419,12 @@ public final class Desk {
 
     /** Notes that the book as it is now is in this file. */
     public void markSaved(Path where, FileStamp written) {
-        saved = history.now();
+        markSaved(history.now(), where, written);
+    }
+
+    /** Notes that a book, which may have changed since, is in this file. */
+    void markSaved(Book inFile, Path where, FileStamp written) {
+        saved = inFile;
         stamp = written;
         file = Optional.of(where);
         look();

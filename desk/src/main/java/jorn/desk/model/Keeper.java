@@ -3,6 +3,7 @@ package jorn.desk.model;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import jorn.book.Book;
 import jorn.book.History;
@@ -90,8 +91,26 @@ final class Keeper {
      */
     void keepNow(Work now) {
         latest.incrementAndGet();
-        hands.finish();
-        keepIn(book, now);
+        keeps = true;
+        KeptBook of = book;
+        AtomicReference<Optional<Trouble>> failed = new AtomicReference<>(Optional.empty());
+        hands.fetch(
+                () -> {
+                    try {
+                        keepIn(of, now);
+                    } catch (RuntimeException | Error e) {
+                        failed.set(Optional.of(Mishap.told(e)));
+                    }
+                    return now;
+                },
+                kept -> {},
+                Mishap::log);
+        if (!hands.finish()) {
+            throw Trouble.of("desk.keeper.takes-long");
+        }
+        if (failed.get().isPresent()) {
+            throw failed.get().get();
+        }
     }
 
     /** Nothing is unsaved any more. */
@@ -109,11 +128,10 @@ final class Keeper {
         }
     }
 
-    /** The book was saved: it is a version, and nothing is unsaved. */
+    /** A state of the book was saved: it is a version. */
     void saved(Book now, Path file) {
         KeptBook of = book;
         quietly(() -> of.versions().add(now, file));
-        forget();
     }
 
     private void quietly(Runnable deed) {

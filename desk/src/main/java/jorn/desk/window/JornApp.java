@@ -47,7 +47,8 @@ public final class JornApp extends Application {
         Thread.currentThread().setUncaughtExceptionHandler((t, e) -> unforeseen(e));
         Theme.loadFonts();
         Settings settings = start.settings();
-        Thread tidy = new Thread(() -> tidyUp(settings), "tidy up");
+        Set<Path> written = writtenTo(settings);
+        Thread tidy = new Thread(() -> written.forEach(Leftovers::removeFrom), "tidy up");
         tidy.setDaemon(true);
         tidy.start();
         // While the first book is still being laid out.
@@ -75,7 +76,7 @@ public final class JornApp extends Application {
                 e.consume();
             }
         });
-        start.file().ifPresent(files::open);
+        start.file().ifPresent(files::openNow);
         if (start.file().isEmpty() && !start.demo() && files.recover()) {
             desk.say(desk.file().isPresent() ? "desk.jorn-app.work-in-its-file" : "desk.jorn-app.your-work-from-last");
         }
@@ -91,14 +92,14 @@ public final class JornApp extends Application {
     private static @Nullable Desk present;
 
     /** Half-written files of programs that were stopped lie where files are written. */
-    private static void tidyUp(Settings settings) {
+    private static Set<Path> writtenTo(Settings settings) {
         Set<Path> folders = new LinkedHashSet<>();
         folders.add(settings.pressFolder().getParent());
         settings.recent().forEach(f -> folders.add(f.toAbsolutePath().getParent()));
         if (!settings.exportFolder().isBlank()) {
             folders.add(Path.of(settings.exportFolder().replaceFirst("^~", System.getProperty("user.home"))));
         }
-        folders.forEach(Leftovers::removeFrom);
+        return folders;
     }
 
     private static void remember(Stage stage, Settings settings) {

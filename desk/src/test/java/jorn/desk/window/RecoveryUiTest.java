@@ -69,7 +69,9 @@ class RecoveryUiTest extends WindowTest {
             assertEquals(7, desk.page().get());
             assertEquals(BenchName.MAKEUP, desk.bench().get());
             assertEquals(file(), desk.file().orElseThrow());
-            assertTrue(files.save(), "its file is known");
+            assertTrue(desk.file().isPresent(), "its file is known");
+            files.save();
+            files.finishHere();
             assertEquals("Not saved", BookFile.load(file()).title());
             desk.undo();
             assertEquals("As saved", desk.book().title());
@@ -82,6 +84,7 @@ class RecoveryUiTest extends WindowTest {
         saveChangeAndClose();
         another((desk, files) -> {
             files.open(file());
+            files.finishHere();
             assertEquals("As saved", desk.book().title());
             answer(desk, "leave");
             desk.change("t", b -> b.withTitle("Third"));
@@ -90,9 +93,11 @@ class RecoveryUiTest extends WindowTest {
         another((desk, files) -> {
             assertEquals(2, files.waiting().size(), "both wait");
             files.open(file());
+            files.finishHere();
             answer(desk, "throw-away");
             assertEquals(1, files.waiting().size());
             files.open(file());
+            files.finishHere();
             answer(desk, "go-on");
             assertEquals("Not saved", desk.book().title());
             assertTrue(files.mayClose());
@@ -104,12 +109,14 @@ class RecoveryUiTest extends WindowTest {
         saveChangeAndClose();
         another((desk, files) -> {
             assertTrue(files.recover());
-            assertTrue(files.save());
+            files.save();
+            files.finishHere();
             assertTrue(files.mayClose());
         });
         another((desk, files) -> {
             assertFalse(files.recover());
             files.open(file());
+            files.finishHere();
             assertEquals("Not saved", desk.book().title());
             assertTrue(desk.notice().get() == null, "nothing is asked");
         });
@@ -124,9 +131,11 @@ class RecoveryUiTest extends WindowTest {
         files.finish();
         another((desk, files) -> {
             files.open(file());
+            files.finishHere();
             assertTrue(desk.notice().get().text().contains("Another window"));
             desk.change("t", b -> b.withTitle("There"));
-            assertTrue(files.save());
+            files.save();
+            files.finishHere();
             assertTrue(files.mayClose());
         });
         push(KeyCode.CONTROL, KeyCode.S);
@@ -199,6 +208,7 @@ class RecoveryUiTest extends WindowTest {
             Path capitals = folder.resolve("HIVE.JORN");
             BookFile.save(BookFile.load(file()), capitals);
             files.takeIn(capitals);
+            files.finishHere();
             assertEquals("As saved", desk.book().title());
             String asked = desk.notice().get().text();
             desk.say("desk.jorn-app.your-work-from-last");

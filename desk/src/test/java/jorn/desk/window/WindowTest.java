@@ -34,6 +34,8 @@ abstract class WindowTest extends ApplicationTest {
     protected Settings settings;
     /** The one that is looked at; {@link #settle} is asked for from everywhere. */
     private static volatile Desk present;
+    /** Likewise: what is read and written beside the window. */
+    private static volatile BookFiles beside;
 
     protected Desk desk;
     protected BookFiles files;
@@ -46,6 +48,7 @@ abstract class WindowTest extends ApplicationTest {
         Theme.loadFonts();
         desk = new Desk(settings, Journals.lined());
         present = desk;
+        beside = null;
         files = new BookFiles(desk, new BookFiles.Asker() {
             @Override
             public Optional<Path> bookToOpen() {
@@ -97,6 +100,7 @@ abstract class WindowTest extends ApplicationTest {
                 return Optional.of(folder.resolve("design.json"));
             }
         });
+        beside = files;
         stage.setScene(new DeskWindow(desk, files, this::opens).scene());
         stage.setX(0);
         stage.setY(0);
@@ -225,6 +229,11 @@ abstract class WindowTest extends ApplicationTest {
      */
     protected static void settle() {
         WaitForAsyncUtils.waitForFxEvents(1);
+        BookFiles working = beside;
+        if (working != null) {
+            working.finish();
+            WaitForAsyncUtils.waitForFxEvents(1);
+        }
         awaitFindings();
         awaitPulse();
         awaitPulse();

@@ -32,6 +32,9 @@ public final class Joiner {
 
     private static final int MOST_BLANKS = 1000;
 
+    /** Whether all are closed; said under the lock of what is open. */
+    private boolean tidied;
+
     private final List<JoinPart> parts;
     private final Manner how;
     private final Progress progress;
@@ -107,7 +110,11 @@ public final class Joiner {
             }
             return sum;
         } finally {
-            open.values().forEach(PdfSource::close);
+            // Where one of several cannot be opened, those beside it may still be coming.
+            synchronized (open) {
+                tidied = true;
+                open.values().forEach(PdfSource::close);
+            }
         }
     }
 
@@ -121,7 +128,11 @@ public final class Joiner {
                     step(part);
                     PdfSource source = PdfSource.open(part.file().orElseThrow(), part.word());
                     synchronized (open) {
-                        open.put(part, source);
+                        if (tidied) {
+                            source.close();
+                        } else {
+                            open.put(part, source);
+                        }
                     }
                 });
     }
