@@ -18,6 +18,7 @@ import jorn.book.Plans;
 import jorn.book.Slot;
 import jorn.brief.Measures;
 import jorn.brief.Measures.Reckoning;
+import jorn.content.Hurry;
 import jorn.content.Worklist;
 import jorn.cover.Cover;
 import jorn.cover.CoverGeometry;
@@ -119,19 +120,43 @@ public final class Edition {
         return measures;
     }
 
-    /** How many pages have colour on them; counted only where the press charges for that, as every page is made for it. */
+    /**
+     * How many pages have colour on them; counted only where the press charges for that, as every page is made for it. On a thread that must not
+     * wait it is a guess until somebody has counted: {@link #knowsColours}.
+     */
     public synchronized OptionalInt colouredPages() {
         if (!book.brief().countsColouredPages()) {
             return OptionalInt.empty();
         }
-        // Prices and the cover put no colour on a page.
-        Book inside = book.withPlans(Plans.NONE).withCover(CoverDesign.CUSTOMARY);
+        if (!knowsColours() && Hurry.isOn()) {
+            // Until they are counted, as many as were before, or all.
+            Counted last = LAST.get();
+            int pages = pagination.pageCount();
+            return OptionalInt.of(last == null ? pages : Math.min(pages, last.coloured()));
+        }
+        return OptionalInt.of(countColours());
+    }
+
+    /** Whether the coloured pages are counted, or need not be. */
+    public boolean knowsColours() {
+        Counted last = LAST.get();
+        return !book.brief().countsColouredPages() || (last != null && last.inside().equals(inside()));
+    }
+
+    /** Counts the pages that have colour on them, for which all are made; what is equal is counted once. */
+    public int countColours() {
+        Book inside = inside();
         Counted last = LAST.get();
         if (last == null || !last.inside().equals(inside)) {
             last = new Counted(inside, count());
             LAST.set(last);
         }
-        return OptionalInt.of(last.coloured());
+        return last.coloured();
+    }
+
+    /** Prices and the cover put no colour on a page. */
+    private Book inside() {
+        return book.withPlans(Plans.NONE).withCover(CoverDesign.CUSTOMARY);
     }
 
     private int count() {

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import jorn.art.Box;
 import jorn.art.Frame;
 import jorn.art.Mark;
@@ -71,13 +72,12 @@ public final class ArtCache {
     public record Art(List<Mark> marks, boolean repeated) {}
 
     /** The art on a page. */
-    public synchronized Art art(BookLook book, PageFacts page, Frame frame, Box room) {
-        for (Map.Entry<List<Aspect>, Map<Key, Drawn>> each : known.entrySet()) {
-            Drawn drawn = each.getValue().get(key(each.getKey(), page, frame, room));
-            if (drawn != null) {
-                return new Art(drawn.at(room.x()), drawn.repeated());
-            }
+    public Art art(BookLook book, PageFacts page, Frame frame, Box room) {
+        Optional<Art> there = find(page, frame, room);
+        if (there.isPresent()) {
+            return there.get();
         }
+        // Drawn without holding anybody up: whoever draws the same meanwhile gets what was kept first.
         Flow flow = new Flow(book, page, frame);
         List<Mark> marks = drawing.draw(room, flow);
         List<Aspect> read = List.copyOf(flow.read());
@@ -86,8 +86,23 @@ public final class ArtCache {
         }
         boolean repeated = isRepeated(flow.read());
         Drawn drawn = new Drawn(repeated ? stamped(marks) : List.copyOf(marks), room.x(), repeated, new HashMap<>());
-        known.computeIfAbsent(read, r -> new Recent()).put(key(read, page, frame, room), drawn);
-        return new Art(drawn.marks(), repeated);
+        return keep(read, key(read, page, frame, room), drawn, room);
+    }
+
+    private synchronized Optional<Art> find(PageFacts page, Frame frame, Box room) {
+        for (Map.Entry<List<Aspect>, Map<Key, Drawn>> each : known.entrySet()) {
+            Drawn drawn = each.getValue().get(key(each.getKey(), page, frame, room));
+            if (drawn != null) {
+                return Optional.of(new Art(drawn.at(room.x()), drawn.repeated()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private synchronized Art keep(List<Aspect> read, Key key, Drawn drawn, Box room) {
+        Drawn before = known.computeIfAbsent(read, r -> new Recent()).putIfAbsent(key, drawn);
+        Drawn kept = before == null ? drawn : before;
+        return new Art(kept.at(room.x()), kept.repeated());
     }
 
     /** Whether all that was drawn so far reads nothing but the side and the measures of a page. */

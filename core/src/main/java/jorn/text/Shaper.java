@@ -34,11 +34,15 @@ public final class Shaper {
         Key key = new Key(face.id(), size, text);
         synchronized (MADE) {
             GlyphRun made = MADE.get(key);
-            if (made == null) {
-                made = layOut(TypeShelf.able(face, text), size, text);
-                MADE.put(key, made);
+            if (made != null) {
+                return made;
             }
-            return made;
+        }
+        // Others shape meanwhile; two who shape the same get the same.
+        GlyphRun made = layOut(TypeShelf.able(face, text), size, text);
+        synchronized (MADE) {
+            GlyphRun others = MADE.putIfAbsent(key, made);
+            return others == null ? made : others;
         }
     }
 

@@ -20,6 +20,7 @@ import jorn.book.Brief;
 import jorn.book.History;
 import jorn.book.Pagination;
 import jorn.check.Finding;
+import jorn.edition.Edition;
 import jorn.measure.Trouble;
 import jorn.measure.Unit;
 import jorn.press.PressShelf;
@@ -47,6 +48,8 @@ public final class Desk {
     private final ReadOnlyObjectWrapper<Findings> findings = new ReadOnlyObjectWrapper<>();
     private final ProofReader reader;
     private final ContentMaking making;
+    private final Errand colours;
+    private final boolean beside;
     /** What had to be mended before the brief was changed, where what has to be now is not known yet. */
     private Optional<Set<String>> before = Optional.empty();
 
@@ -95,6 +98,8 @@ public final class Desk {
         this.history = new History(laidOut.book());
         this.saved = laidOut.book();
         this.reader = new ProofReader(later, beside, settings::otherNumbers);
+        this.beside = beside;
+        this.colours = new Errand(this, "colours", later);
         this.making = new ContentMaking(later, beside, this::tell);
         unit.set(settings.unit());
         unit.addListener((o, was, now) -> {
@@ -430,6 +435,23 @@ public final class Desk {
         look();
     }
 
+    /** Counts coloured pages beside the window where a press charges for them; the figures follow. */
+    private void countColours(Edition edition) {
+        if (beside && !edition.knowsColours()) {
+            colours.begin(stopped -> edition.countColours(), new Errand.Heard<Integer>() {
+                @Override
+                public void done(Integer counted) {
+                    look();
+                }
+
+                @Override
+                public void failed(Trouble why) {
+                    tell(why);
+                }
+            });
+        }
+    }
+
     private void look() {
         show(BookState.of(history.now()));
     }
@@ -454,5 +476,6 @@ public final class Desk {
         state.set(now);
         // After the book is seen: whoever hears of what is made looks at it.
         making.attend(now.book());
+        countColours(now.edition());
     }
 }

@@ -7,10 +7,12 @@ import java.awt.image.BufferedImage;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.stream.IntStream;
 import jorn.art.Picture;
 import jorn.art.PictureDecoder;
 import jorn.art.Tone;
 import jorn.measure.Trouble;
+import org.jspecify.annotations.Nullable;
 
 /** The pixels of pictures, laid on white paper: nothing shines through, as presses ask. The last few are kept. */
 public final class Pixels {
@@ -29,6 +31,9 @@ public final class Pixels {
 
     /** Those used last, the latest at the end. */
     private static final Map<Key, BufferedImage> READY = new LinkedHashMap<>(16, 0.75f, true);
+
+    /** Held while a picture is decoded, by one of so many at once. */
+    private static final Object[] HANDS = IntStream.range(0, 16).mapToObj(i -> new Object()).toArray();
 
     private Pixels() {}
 
@@ -87,19 +92,34 @@ public final class Pixels {
         return of(picture, shown);
     }
 
-    private static synchronized BufferedImage of(Picture picture, PixelLook shown, int halvings) {
+    private static BufferedImage of(Picture picture, PixelLook shown, int halvings) {
         Key key = new Key(picture, shown, halvings);
-        BufferedImage known = READY.get(key);
-        if (known == null) {
-            known = halvings == 0
-                    ? flat(picture, shown, 1)
-                    : isLarge(picture)
-                            ? half(flat(picture, shown, 1 << (halvings - 1)))
-                            : half(of(picture, shown, halvings - 1));
-            READY.put(key, known);
+        // One picture is decoded once; others go on meanwhile.
+        synchronized (HANDS[Math.floorMod(picture.id().hashCode(), HANDS.length)]) {
+            BufferedImage known = find(key);
+            if (known == null) {
+                known = halvings == 0
+                        ? flat(picture, shown, 1)
+                        : isLarge(picture)
+                                ? half(flat(picture, shown, 1 << (halvings - 1)))
+                                : half(of(picture, shown, halvings - 1));
+                keep(key, known);
+            }
+            return known;
+        }
+    }
+
+    private static @Nullable BufferedImage find(Key key) {
+        synchronized (READY) {
+            return READY.get(key);
+        }
+    }
+
+    private static void keep(Key key, BufferedImage pixels) {
+        synchronized (READY) {
+            READY.put(key, pixels);
             forgetTooMany();
         }
-        return known;
     }
 
     /** Such a picture is not made whole in order to be halved. */

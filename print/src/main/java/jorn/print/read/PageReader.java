@@ -74,7 +74,7 @@ public final class PageReader extends PDFGraphicsStreamEngine {
         this.trim = new Box(trimmed.getLowerLeftX(), 0, trimmed.getWidth(), trimmed.getHeight());
         this.top = trimmed.getUpperRightY();
         this.pictures = pictures;
-        this.words = new WordReader(marks::add);
+        this.words = new WordReader(this::add);
     }
 
     /** Reads pages of one file; a picture on many of them is looked at once. */
@@ -122,8 +122,18 @@ public final class PageReader extends PDFGraphicsStreamEngine {
     }
 
     private void add(Mark mark, double alpha) {
+        add(mark, new WordReader.Showing(seen(), alpha));
+    }
+
+    /** What is seen of the page where something is drawn now. */
+    private Box seen() {
         Rectangle2D clip = getGraphicsState().getCurrentClippingPath().getBounds2D();
-        Box seen = Box.between(x(clip.getMinX()), y(clip.getMaxY()), x(clip.getMaxX()), y(clip.getMinY()));
+        return Box.between(x(clip.getMinX()), y(clip.getMaxY()), x(clip.getMaxX()), y(clip.getMinY()));
+    }
+
+    private void add(Mark mark, WordReader.Showing how) {
+        Box seen = how.within();
+        double alpha = how.alpha();
         if (!seen.meets(mark.bounds().outset(0.01))) {
             return;
         }
@@ -240,8 +250,7 @@ public final class PageReader extends PDFGraphicsStreamEngine {
     @Override
     public void shadingFill(COSName name) {
         words.end();
-        Rectangle2D clip = getGraphicsState().getCurrentClippingPath().getBounds2D();
-        Box seen = Box.between(x(clip.getMinX()), y(clip.getMaxY()), x(clip.getMaxX()), y(clip.getMinY()));
+        Box seen = seen();
         Ink[] ends = InkReader.ends(getResources(), name);
         marks.add(new Mark.Shade(
                 Path.box(seen), ends[0], ends[1], new Mark.Shade.Ends(seen.x(), seen.y(), seen.right(), seen.y())));
@@ -292,8 +301,9 @@ public final class PageReader extends PDFGraphicsStreamEngine {
      * A picture of its size, with few of its pixels.
      *
      * @param inked the part of it that is not white, each side from 0 to 1: where nothing is printed, nothing can be cut off
+     * @param most the sum of inks where there is most, in per cent
      */
-    private record Looked(Picture picture, Box inked) {}
+    private record Looked(Picture picture, Box inked, double most) {}
 
     private Looked looked(PDImage image) throws IOException {
         COSBase key = image.getCOSObject();
@@ -309,12 +319,10 @@ public final class PageReader extends PDFGraphicsStreamEngine {
                     image.getWidth(),
                     image.getHeight(),
                     PictureFile.of(Blob.of(png.toByteArray())));
-            known = new Looked(picture, inked(look));
+            known = new Looked(picture, inked(look), image instanceof PDImageXObject object ? mostInk(object) : 0);
             pictures.put(key, known);
         }
-        if (image instanceof PDImageXObject object) {
-            pictureInk = Math.max(pictureInk, mostInk(object));
-        }
+        pictureInk = Math.max(pictureInk, known.most());
         return known;
     }
 
@@ -385,6 +393,7 @@ public final class PageReader extends PDFGraphicsStreamEngine {
                     rendering,
                     new WordReader.Letter(font, code, displacement.getX()),
                     InkReader.of(colour),
+                    new WordReader.Showing(seen(), fillAlpha()),
                     this::point);
         }
         super.showGlyph(rendering, font, code, displacement);

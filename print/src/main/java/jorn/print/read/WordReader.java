@@ -2,7 +2,8 @@ package jorn.print.read;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Consumer;
+import java.util.function.BiConsumer;
+import jorn.art.Box;
 import jorn.art.GlyphRun;
 import jorn.art.Ink;
 import jorn.art.Mark;
@@ -26,27 +27,36 @@ final class WordReader {
         }
     }
 
+    /**
+     * How words are shown.
+     *
+     * @param within what is seen of the page there, in its points
+     * @param alpha how much they cover, 0 to 1
+     */
+    record Showing(Box within, double alpha) {}
+
     /** From the file's points to the page's. */
     interface Points {
         double[] of(double x, double y);
     }
 
-    private final Consumer<Mark> out;
+    private final BiConsumer<Mark, Showing> out;
     private final StringBuilder text = new StringBuilder();
     private final List<Double> xs = new ArrayList<>();
     private String face = "";
     private Ink ink = Ink.BLACK;
+    private Showing showing = new Showing(new Box(0, 0, 0, 0), 1);
     private double size;
     private double cos;
     private double sin;
     private double[] from = new double[2];
     private double end;
 
-    WordReader(Consumer<Mark> out) {
+    WordReader(BiConsumer<Mark, Showing> out) {
         this.out = out;
     }
 
-    void glyph(Matrix m, Letter letter, Ink now, Points points) {
+    void glyph(Matrix m, Letter letter, Ink now, Showing how, Points points) {
         double high = Math.hypot(m.getShearX(), m.getScaleY());
         double wide = Math.hypot(m.getScaleX(), m.getShearY());
         if (high == 0 || wide == 0) {
@@ -64,11 +74,13 @@ final class WordReader {
                 && Math.abs(across) < SLACK * 4
                 && along >= end - GAP * size
                 && along <= end + GAP * size
-                && now.equals(ink);
+                && now.equals(ink)
+                && how.equals(showing);
         if (!follows) {
             end();
             face = String.valueOf(letter.font().getName());
             ink = now;
+            showing = how;
             size = high;
             cos = c;
             sin = s;
@@ -99,7 +111,8 @@ final class WordReader {
                         ? new Mark.Words(from[0], from[1], run, ink)
                         : new Mark.Turned(
                                 new Turn(cos, sin, -sin, cos, from[0], from[1]),
-                                List.of(new Mark.Words(0, 0, run, ink))));
+                                List.of(new Mark.Words(0, 0, run, ink))),
+                showing);
         xs.clear();
         text.setLength(0);
     }
