@@ -54,7 +54,24 @@ public record Book(
 
     /** Whether the file needs bleed: because anything may run off the page, or because the user asks for it. */
     public boolean bleeds() {
-        return brief.bleed() || runs().stream().anyMatch(Run::reachesEdge);
+        boolean covered = hasCoverOnPages()
+                && brief.press().bleed().width().points() > 0
+                && brief.press().cover().bleed().points() > 0;
+        return covered || brief.bleed() || runs().stream().anyMatch(Run::reachesEdge);
+    }
+
+    /** Whether the composed cover stands on the first and the last page: where it was asked for, and no cover is handed over apart. */
+    @JsonIgnore
+    public boolean hasCoverOnPages() {
+        return cover.onPages() && cover.plan().isPresent() && !brief.hasCoverApart();
+    }
+
+    /**
+     * The same with another composition or picture on its cover. Where no cover is handed over apart, it takes the place of the first and last page's
+     * designs from then on, so that what was asked for is printed.
+     */
+    public Book wearing(UnaryOperator<CoverPlan> change) {
+        return withCover(cover.planned(change).withOnPages(cover.onPages() || !brief.hasCoverApart()));
     }
 
     /** Whether it is taxed as stationery: by the user's word, or because what it began as is written in and not read. */

@@ -9,6 +9,7 @@ import jorn.json.Required;
 import jorn.measure.Numeral;
 import jorn.measure.Size;
 import jorn.measure.Trouble;
+import jorn.press.CoverRule;
 import jorn.press.Binding;
 import jorn.press.BindingEdge;
 import jorn.press.BindingOffer;
@@ -109,6 +110,12 @@ public record Brief(
 
     public boolean bleed() {
         return wishes.bleed();
+    }
+
+    /** Whether the press wants a cover file: not where the first and last pages serve as the cover. */
+    @JsonIgnore
+    public boolean hasCoverApart() {
+        return press.cover().delivery() != CoverRule.Delivery.NONE && !selfCover();
     }
 
     public boolean selfCover() {

@@ -53,6 +53,10 @@ final class BleedRule implements PageRule {
                     Message.of("check.bleed.none.do"))));
             return;
         }
+        if (runsOff.isEmpty() && proof.book().hasCoverOnPages()) {
+            // The cover runs off its pages.
+            return;
+        }
         if (runsOff.isEmpty()) {
             found.accept(new Finding(
                             "bleed.missing",

@@ -64,12 +64,12 @@ public record Proof(Edition edition, Unit unit, Map<String, String> others, Opti
         return edition.cover().geometry();
     }
 
-    /** What stands on the outside of the cover, where the press prints one. */
+    /** What stands on the outside of the cover, where the press prints one, or the first and last pages bear it. */
     List<Marks.Standing> coverMarks() {
         if (elsewhere.isPresent()) {
             return Marks.standing(elsewhere.get().marks());
         }
-        return cover().isDelivered() ? Marks.standing(edition.cover().atSize().marks()) : List.of();
+        return cover().isDelivered() || book().hasCoverOnPages() ? Marks.standing(edition.cover().atSize().marks()) : List.of();
     }
 
     /** By which pages are told apart, of which one is told of: by their design, or each by itself where nothing is known of that. */

@@ -3,6 +3,7 @@ package jorn.check;
 import java.util.Optional;
 import jorn.art.Ink;
 import jorn.art.Mark;
+import jorn.colour.Lab;
 import jorn.art.Marks.Standing;
 import jorn.check.Finding.Severity;
 import jorn.measure.Numeral;
@@ -15,6 +16,9 @@ final class RichTextRule extends MarkRule {
 
     private static final double DARK = 0.5;
     private static final double ANY = 0.02;
+
+    /** Chroma up to which a dark colour is hardly seen to be one: it could be black alone (common practice). */
+    private static final double HARDLY = 10;
 
     @Override
     Optional<Finding> look(Proof proof, Seen seen) {
@@ -48,6 +52,7 @@ final class RichTextRule extends MarkRule {
                 && w.ink() instanceof Ink.Cmyk c
                 && c.black() >= DARK
                 && Math.max(c.cyan(), Math.max(c.magenta(), c.yellow())) > ANY
+                && Lab.ofRgb(c.rgb()).chroma() <= HARDLY
                 && size(s) < LARGE;
     }
 }

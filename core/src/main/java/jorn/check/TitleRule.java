@@ -12,6 +12,13 @@ import jorn.say.Message;
 final class TitleRule implements Rule {
     @Override
     public void look(Proof proof, Consumer<Finding> found) {
+        boolean covered = proof.cover().isDelivered() || proof.book().hasCoverOnPages();
+        boolean shown = covered
+                || proof.book().runs().stream().anyMatch(r -> r.recipe().shows("title"));
+        if (proof.book().title().isBlank() && !shown) {
+            // Nothing is bare without it.
+            return;
+        }
         if (proof.book().title().isBlank()) {
             found.accept(new Finding(
                     "cover.title",
@@ -21,8 +28,7 @@ final class TitleRule implements Rule {
                     Message.of("check.title.measured"),
                     Message.of("check.title.required"),
                     Message.of("check.title.do")));
-        } else if (proof.cover().isDelivered()
-                && !proof.edition().cover().parts().isEmpty()) {
+        } else if (covered && !proof.edition().cover().parts().isEmpty()) {
             small(proof, found);
         }
     }

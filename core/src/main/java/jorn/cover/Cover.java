@@ -224,6 +224,19 @@ public final class Cover {
         return marks.isEmpty() ? marks : List.of(new Mark.Turned(Turn.move(b.x(), b.y()), marks));
     }
 
+    /** What stands on a panel and round it, from the panel's corner; nothing where the cover has no such panel. */
+    public List<Mark> onPanel(CoverGeometry.CoverPart part) {
+        List<Mark> marks = new ArrayList<>();
+        geometry.panel(part).ifPresent(panel -> {
+            for (CoverGeometry.CoverSheet sheet : geometry.sheets()) {
+                if (sheet.trim().holds(panel)) {
+                    marks.add(new Mark.Turned(Turn.move(-panel.x(), -panel.y()), marks(surfaces(sheet))));
+                }
+            }
+        });
+        return marks;
+    }
+
     /** The front without its words: what lies behind them. */
     public PageArt behindWords() {
         return front(Kinds.BEHIND_WORDS);

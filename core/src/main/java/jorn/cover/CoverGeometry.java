@@ -70,7 +70,7 @@ public final class CoverGeometry {
 
     /** Whether the press wants a cover file at all: not where the first and last pages serve as the cover. */
     public boolean isDelivered() {
-        return brief.press().cover().delivery() != CoverRule.Delivery.NONE && !brief.selfCover();
+        return brief.hasCoverApart();
     }
 
     private List<Panel> layOut() {

@@ -34,7 +34,7 @@ public final class GivenAway {
 
     private Book book() {
         edition.distinct().forEach(page -> see(page.standing()));
-        if (edition.cover().geometry().isDelivered()) {
+        if (edition.cover().geometry().isDelivered() || edition.book().hasCoverOnPages()) {
             CoverSheets sheets = new CoverSheets(edition);
             for (int i = 0; i < sheets.sheets(); i++) {
                 see(Marks.standing(sheets.sheet(i).art().marks()));

@@ -38,6 +38,7 @@ public final class Edition {
     private final PageGeometry geometry;
     private final PageComposer pages;
     private final Cover cover;
+    private final CoverPages covers;
     private @Nullable Measures measures;
     /** How much of what the runs make was there when it was measured. */
     private int measuredAt;
@@ -60,6 +61,7 @@ public final class Edition {
         this.geometry = PageGeometry.of(book, pagination.marginsFor());
         this.pages = new PageComposer(book, pagination, geometry);
         this.cover = coverOf(book);
+        this.covers = new CoverPages(book, pagination, pages, geometry, cover);
     }
 
     /** The cover as it would be in another design, with the pages and measures of this book; quickly made, to be looked at. */
@@ -100,7 +102,12 @@ public final class Edition {
      * @param number from 1 to the page count
      */
     public PageArt page(int number) {
-        return pages.page(number);
+        return covers.page(number).orElseGet(() -> pages.page(number));
+    }
+
+    /** Whether a page is the front or the back of the cover, in place of its own design. */
+    public boolean isCoverPage(int number) {
+        return covers.page(number).isPresent();
     }
 
     public Cover cover() {
@@ -167,28 +174,28 @@ public final class Edition {
     }
 
     private boolean isColoured(Slot slot, Map<Integer, Boolean> known) {
-        Boolean before = known.get(sort(slot));
+        Boolean before = isCoverPage(slot.number()) ? null : known.get(sort(slot));
         if (before != null) {
             return before;
         }
-        boolean now = MarkInks.haveColour(pages.page(slot.number()).marks());
-        if (pages.isLikeAllOfItsRun(slot)) {
+        boolean now = MarkInks.haveColour(page(slot.number()).marks());
+        if (!isCoverPage(slot.number()) && pages.isLikeAllOfItsRun(slot)) {
             known.put(sort(slot), now);
         }
         return now;
     }
 
     /**
-     * What must be looked at to have seen all pages, in order: every page, other than blanks and those that are like one
-     * before. Pages are made as the stream gets to them, and not kept.
+     * What must be looked at to have seen all pages, in order: every page, other than blanks, those that are like one before, and those that bear the
+     * cover, which is looked at by itself. Pages are made as the stream gets to them, and not kept.
      */
     public Stream<Sighting> distinct() {
         // Four for each run: two designs, two sides.
         BitSet seen = new BitSet(book.runs().size() * 4);
         return pagination.slots().stream()
-                .filter(s -> !s.isBlank() && !seen.get(sort(s)))
+                .filter(s -> !s.isBlank() && !isCoverPage(s.number()) && !seen.get(sort(s)))
                 .map(slot -> {
-                    PageArt art = pages.page(slot.number());
+                    PageArt art = page(slot.number());
                     if (pages.isLikeAllOfItsRun(slot)) {
                         seen.set(sort(slot));
                     }

@@ -41,10 +41,10 @@ final class CoverOptions {
             Picture taken = taken(picture);
             String id = composition == null ? FULL : composition;
             now = now.with(taken);
-            now = planned(now, p -> p.composedAs(Compositions.of(id).id())
+            now = now.wearing(p -> p.composedAs(Compositions.of(id).id())
                     .withPicture(Optional.of(CoverPicture.of(taken.id()))));
         } else if (composition != null) {
-            now = planned(now, p -> p.composedAs(Compositions.of(composition).id()));
+            now = now.wearing(p -> p.composedAs(Compositions.of(composition).id()));
         }
         if (isbn != null) {
             Isbn number = Isbn.parse(isbn);

@@ -130,7 +130,7 @@ public final class CompositionRow extends VBox {
                         now,
                         () -> edition.coverOf(book.withCover(design.planned(p -> p.composedAs(each.id()))))
                                 .frontArt(),
-                        () -> work.design("cover-composition", d -> d.planned(p -> p.composedAs(each.id())))));
+                        () -> work.wear("cover-composition", p -> p.composedAs(each.id()))));
             }
         }
         row.getChildren().setAll(tiles);

@@ -67,6 +67,11 @@ final class CoverSlip extends Slip {
             say(Wording.of(
                     "desk.cover.takes-no-cover-file",
                     work.desk().book().brief().press().name()));
+            toggle(
+                    Wording.of("desk.cover.on-pages"),
+                    "cover-on-pages",
+                    design.onPages(),
+                    () -> work.design("cover-on-pages", d -> d.withOnPages(!design.onPages())));
         }
         List<Button> subjects = new ArrayList<>();
         for (Subject each : Subject.values()) {
@@ -191,7 +196,7 @@ final class CoverSlip extends Slip {
 
     /** Puts a picture on the cover; where the composition has no place for one, another is taken that has. */
     static void takePicture(CoverWork work, Picture picture) {
-        work.plan("cover-picture", p -> Intake.onCover(p, picture));
+        work.wear("cover-picture", p -> Intake.onCover(p, picture));
     }
 
     private void shown(CoverPicture now) {

@@ -74,6 +74,11 @@ public final class CoverWork {
         design(thing, d -> d.planned(change));
     }
 
+    /** Composes the cover otherwise; see {@link Book#wearing}. */
+    void wear(String thing, UnaryOperator<CoverPlan> change) {
+        desk.change(thing, b -> b.wearing(change));
+    }
+
     /** Changes a part. */
     void edit(String part, String what, UnaryOperator<PartEdit> change) {
         plan("cover-" + part + "-" + what, p -> p.edited(part, change));

@@ -83,7 +83,7 @@ public final class Intake {
             return () -> {
                 Picture kept = keep(picture);
                 if (desk.bench().get() == BenchName.COVER) {
-                    desk.change("cover-picture", b -> b.withCover(b.cover().planned(p -> onCover(p, kept))));
+                    desk.change("cover-picture", b -> b.wearing(p -> onCover(p, kept)));
                 }
                 desk.say("desk.intake.book-now", kept.name());
             };

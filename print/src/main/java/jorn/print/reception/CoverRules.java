@@ -122,12 +122,23 @@ final class CoverRules {
             return List.of();
         }
         Turn toCover = Turn.move(sheet.trim().x(), sheet.trim().y());
-        List<Mark> marks = Marks.standing(read.art().marks()).stream()
-                .filter(s -> !isInMiniature(s) && read.art().bleed().outset(1).meets(s.bounds()))
-                .map(s -> (Mark) new Mark.Turned(toCover.after(s.at()), List.of(s.mark())))
+        List<Marks.Standing> standing = Marks.standing(read.art().marks());
+        Box front = geometry.front();
+        CoverPictures pictures = new CoverPictures(standing, front);
+        List<Mark> marks = standing.stream()
+                .filter(s -> !isInMiniature(s) && !pictures.hold(s) && read.art().bleed().outset(1).meets(s.bounds()))
+                .map(s -> moved(s, toCover))
                 .toList();
         words(file, marks, geometry);
         return marks;
+    }
+
+    /** The same elsewhere, as far as it is seen and as much as it covers. */
+    private static Mark moved(Marks.Standing s, Turn to) {
+        Mark whole = new Mark.Turned(to.after(s.at()), List.of(s.mark()));
+        Box seen = to.of(s.bounds());
+        Mark cut = seen.outset(0.01).holds(whole.bounds()) ? whole : new Mark.Clip(jorn.art.Path.box(seen), List.of(whole));
+        return s.opacity() < 1 ? new Mark.Group(s.opacity(), List.of(cut)) : cut;
     }
 
     /** Words of pages that are shown small are pictures; nobody is meant to read them. */

@@ -45,6 +45,9 @@ public final class Reception {
     private static final double MEGABYTE = 1e6;
     private static final int MOST_OF_A_KIND = 5;
 
+    /** Paler than this is bare paper. */
+    private static final double PAPER = 0.97;
+
     private final PressProfile press;
     private final Order order;
     private final Unit unit;
@@ -219,9 +222,22 @@ public final class Reception {
             answers.add(new Answer(Optional.empty(), covers.missing()));
         }
         Proof proof = new Proof(bare.edition(), unit, java.util.Map.of(), Optional.of(marks));
+        if (sent.cover().isEmpty() && before == 0 && !known.brief().hasCoverApart() || known.brief().offer().selfCover()) {
+            // The first and the last page serve as the cover where they are one picture; a press looks at them as such.
+            sightings.removeIf(s -> (s.slot().number() == 1 || s.slot().number() == pages.size()) && isFilled(s));
+        }
         for (Finding finding : Checker.checkElsewhere(proof, sightings)) {
             say(finding.place().onCover() ? sent.cover().orElse(sent.inside()) : sent.inside(), finding);
         }
+    }
+
+    /** Whether a picture or a ground takes half of a page or more. */
+    private static boolean isFilled(Sighting page) {
+        double half = page.art().trim().width() * page.art().trim().height() / 2;
+        return page.standing().stream()
+                .filter(s -> !(s.mark() instanceof Mark.Fill fill) || fill.ink().luminance() < PAPER)
+                .map(s -> s.bounds().common(page.art().trim()))
+                .anyMatch(b -> b.width() * b.height() >= half);
     }
 
     private static boolean isBare(PDDocument document, int number) throws IOException {
