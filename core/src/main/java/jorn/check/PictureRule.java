@@ -11,11 +11,13 @@ import jorn.art.Marks.Standing;
 import jorn.art.Picture;
 import jorn.art.PictureColours;
 import jorn.art.PictureFile;
+import jorn.block.picture.Border;
 import jorn.block.picture.Decoration;
 import jorn.book.Slot;
 import jorn.check.Finding.Place;
 import jorn.check.Finding.Severity;
 import jorn.edition.Edition.Sighting;
+import jorn.layout.Node;
 import jorn.say.Message;
 
 /** Pictures must be there, and have pixels enough for the size in which they are printed. */
@@ -35,6 +37,7 @@ final class PictureRule implements PageRule {
     private static final double MOST_STRETCHED = 0.02;
 
     private final Set<List<Object>> told = new HashSet<>();
+    private final Set<List<Object>> looked = new HashSet<>();
 
     @Override
     public void look(Proof proof, Sighting sighting, Consumer<Finding> found) {
@@ -48,24 +51,47 @@ final class PictureRule implements PageRule {
                 missing(proof, slot.number(), id, found);
             }
         }
-        look(Seen.of(sighting), found);
+        Set<String> frames = new HashSet<>();
+        framed(proof.book().recipeOf(slot).root(), frames);
+        look(Seen.of(sighting), proof.sort(slot), frames, found);
+    }
+
+    /** Pictures that are the frame of something: their sides are as long as what they go round, on purpose. */
+    private static void framed(Node node, Set<String> frames) {
+        if (node instanceof Border border) {
+            border.picture().ifPresent(frames::add);
+        }
+        node.children().forEach(n -> framed(n, frames));
     }
 
     @Override
     public void end(Proof proof, Consumer<Finding> found) {
-        look(Seen.cover(proof), found);
+        look(Seen.cover(proof), "cover", Set.of(), found);
     }
 
-    private void look(Seen seen, Consumer<Finding> found) {
+    /**
+     * Tells of each picture once in a design, however many parts of it stand there.
+     *
+     * @param sort the design
+     * @param frames ids of pictures that are frames
+     */
+    private void look(Seen seen, Object sort, Set<String> frames, Consumer<Finding> found) {
         for (Standing s : seen.standing()) {
-            if (s.mark() instanceof Mark.Image image && told.add(List.of(image, s.bounds()))) {
+            if (s.mark() instanceof Mark.Image image
+                    && looked.add(List.of(image, s.bounds()))
+                    && !told.contains(List.of(sort, image.picture().id(), "said"))) {
+                boolean frame = frames.contains(image.picture().id());
+                Consumer<Finding> once = f -> {
+                    told.add(List.of(sort, image.picture().id(), "said"));
+                    found.accept(f);
+                };
                 Place place = seen.place().apply(s.bounds());
                 Optional<PictureFile.Harm> harm = image.picture().file().harm();
                 if (harm.isPresent()) {
-                    found.accept(damaged(place, image, harm.get()));
+                    once.accept(damaged(place, image, harm.get()));
                 } else {
-                    boolean distorted = distortion(place, image, found);
-                    resolution(place, image, s.at().enlarges(), distorted ? f -> {} : found, found);
+                    boolean distorted = !frame && distortion(place, image, once);
+                    resolution(place, image, s.at().enlarges(), distorted || frame ? f -> {} : once, once);
                 }
             }
         }

@@ -15,7 +15,10 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
+import jorn.art.Palette;
 import jorn.art.Picture;
+import jorn.block.paper.Space;
+import jorn.block.picture.Border;
 import jorn.block.picture.Decoration;
 import jorn.block.picture.PictureBlock;
 import jorn.book.Book;
@@ -125,5 +128,29 @@ class PictureRuleTest {
     void whatIsNoPictureIsRefused() {
         Trouble t = Assertions.assertThrows(Trouble.class, () -> Picture.of("a.png", new byte[] {1, 2, 3}));
         assertTrue(t.what().contains("a.png is not a picture"), t.what());
+    }
+
+    /** A frame's sides are as long as what they go round: nothing is stretched by mistake, and its pixels are told of once. */
+    @Test
+    void aBorderOfAPictureIsToldOfOnce() throws IOException {
+        Picture frame = picture(120, 120);
+        Border border = new Border(
+                new Space(),
+                Border.Corners.SQUARE,
+                1,
+                Length.mm(1),
+                1.0,
+                Palette.Role.LINE,
+                Length.mm(3),
+                Optional.of(frame.id()));
+        Book book = EarlierBooks.linedJournal().withTitle("Hive Notes");
+        Book framed = book.withRuns(List.of(
+                        Run.of("One", new Recipe("one", "One", border), 24, Placement.Start.ANYWHERE)))
+                .with(frame);
+        List<String> said = Checker.check(Proof.of(framed, Unit.INCH)).stream()
+                .map(Finding::id)
+                .filter(id -> id.startsWith("picture."))
+                .toList();
+        assertEquals(List.of("picture.dpi"), said);
     }
 }

@@ -41,6 +41,9 @@ final class PictureWriter {
     /** Below so many pixels to the inch a picture is seen to be coarse (common practice). */
     private static final double LEAST_PPI = 300;
 
+    /** More pixels of a drawing are not seen (common practice). */
+    private static final double MOST_PPI = 600;
+
     private static final double POINTS_PER_INCH = 72;
 
     /** Nothing of it is seen to be lost (common practice). */
@@ -50,11 +53,18 @@ final class PictureWriter {
     private final PdfTerms terms;
     private final Map<Key, PDImageXObject> pictures = new HashMap<>();
     private final Map<Key, COSName> names = new HashMap<>();
-    private final Map<Picture, Optional<Form>> drawings = new HashMap<>();
+    private final Map<Drawn, Optional<Form>> drawings = new HashMap<>();
     private final Map<ByteBuffer, PDICCBased> profiles = new HashMap<>();
 
-    /** A part of a picture, in whole pixels of it upright, as it is coloured. */
-    private record Key(Picture picture, Pixels.PixelLook shown, Box part) {}
+    /**
+     * A part of a picture, in whole pixels of it upright, as it is coloured.
+     *
+     * @param halvings how often its pixels are halved
+     */
+    private record Key(Picture picture, Pixels.PixelLook shown, Box part, int halvings) {}
+
+    /** A drawing as it is coloured. */
+    private record Drawn(Picture picture, Pixels.PixelLook shown) {}
 
     PictureWriter(PDDocument document, PdfTerms terms) {
         this.document = document;
@@ -71,10 +81,10 @@ final class PictureWriter {
             lines(image, drawing.get(), resources, out);
             return;
         }
-        Key key = new Key(image.picture(), new Pixels.PixelLook(image.opacity(), image.tone()), seen(image));
+        Key key = new Key(image.picture(), new Pixels.PixelLook(image.opacity(), image.tone()), seen(image), halvings(image));
         PDImageXObject object = pictures.get(key);
         if (object == null) {
-            object = object(image, key.part());
+            object = object(image, key);
             pictures.put(key, object);
         }
         COSName name = names.computeIfAbsent(key, k -> COSName.getPDFName("P" + (names.size() + 1)));
@@ -133,7 +143,23 @@ final class PictureWriter {
                 && kind(image.picture()).filter(k -> k == Kind.JPEG).isPresent();
     }
 
-    private PDImageXObject object(Mark.Image image, Box part) throws IOException {
+    /** A drawing that has to become pixels gets no more of them than are seen. */
+    private static int halvings(Mark.Image image) {
+        int halvings = 0;
+        if (kind(image.picture()).filter(k -> k == Kind.SVG).isPresent()) {
+            double ppi = Math.max(
+                            image.from().width() / image.to().width(),
+                            image.from().height() / image.to().height())
+                    * POINTS_PER_INCH;
+            while (ppi / (1 << halvings) > MOST_PPI) {
+                halvings++;
+            }
+        }
+        return halvings;
+    }
+
+    private PDImageXObject object(Mark.Image image, Key key) throws IOException {
+        Box part = key.part();
         if (goesAsItIs(image, part)) {
             byte[] file = image.picture().file().bytes();
             Optional<byte[]> bare = BareJpeg.of(file);
@@ -146,7 +172,7 @@ final class PictureWriter {
                 return coded;
             }
         }
-        BufferedImage pixels = pixels(image, part);
+        BufferedImage pixels = pixels(image, key);
         if (terms.colours().pictures() == Pictures.FOUR_INKS) {
             return FourInkPicture.of(document, pixels);
         }
@@ -185,11 +211,13 @@ final class PictureWriter {
     }
 
     /** The pixels of a part alone, in memory of their own. */
-    private static BufferedImage pixels(Mark.Image image, Box part) {
+    private static BufferedImage pixels(Mark.Image image, Key key) {
+        Box part = key.part();
         double shown = image.from().width() / image.to().width() * POINTS_PER_INCH;
         Picture picture = image.picture();
-        BufferedImage all =
-                Pixels.forPrint(picture, new Pixels.PixelLook(image.opacity(), image.tone()), LEAST_PPI, shown);
+        BufferedImage all = key.halvings() > 0
+                ? Pixels.halved(picture, key.shown(), key.halvings())
+                : Pixels.forPrint(picture, key.shown(), LEAST_PPI, shown);
         if (isWhole(picture, part)) {
             return all;
         }
@@ -207,21 +235,20 @@ final class PictureWriter {
         return cut;
     }
 
-    /** A drawing stays one of lines and areas where it is seen whole in its own colours and the standard takes it so. */
+    /** A drawing stays one of lines and areas where it is seen whole and the standard takes it so. */
     private Optional<Form> drawing(Mark.Image image) throws IOException {
         boolean lines = kind(image.picture()).filter(k -> k == Kind.SVG).isPresent()
-                && image.opacity() == 1
-                && image.tone().isNone()
                 && isWhole(image.picture(), seen(image));
         if (!lines) {
             return Optional.empty();
         }
-        Optional<Form> known = drawings.get(image.picture());
+        Drawn key = new Drawn(image.picture(), new Pixels.PixelLook(image.opacity(), image.tone()));
+        Optional<Form> known = drawings.get(key);
         if (known == null) {
-            Optional<PDFormXObject> form = DrawnPicture.form(document, image.picture(), terms);
+            Optional<PDFormXObject> form = DrawnPicture.form(document, key.picture(), key.shown(), terms);
             COSName name = COSName.getPDFName("V" + (drawings.size() + 1));
             known = form.map(f -> new Form(name, f));
-            drawings.put(image.picture(), known);
+            drawings.put(key, known);
         }
         return known;
     }

@@ -60,6 +60,15 @@ public final class Pixels {
         return of(picture, shown, halvings);
     }
 
+    /**
+     * The pixels, halved so often.
+     *
+     * @param halvings 0 or more
+     */
+    public static BufferedImage halved(Picture picture, PixelLook shown, int halvings) {
+        return of(picture, shown, halvings);
+    }
+
     /** The same picture in greys of the same lightness. */
     public static BufferedImage grey(BufferedImage picture) {
         if (picture.getType() == BufferedImage.TYPE_BYTE_GRAY) {

@@ -281,6 +281,31 @@ class SinksAgreeTest {
         assertEquals((255 + 188) / 2, shown.getRGB(50, 110) & 255, 3, "half of it and half of the paper");
     }
 
+    /** A drawing that is lightened or printed in two inks stays one of areas, and looks as its pixels would. */
+    @Test
+    void onDrawingsThatAreLightened() throws IOException {
+        Box trim = new Box(0, 0, 200, 150);
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='100' height='80'>"
+                + "<rect x='0' y='0' width='70' height='80' fill='#27496D'/>"
+                + "<circle cx='60' cy='40' r='30' fill='#C9A24A'/></svg>";
+        Picture drawing = Picture.of("leaf.svg", svg.getBytes(StandardCharsets.UTF_8));
+        Box all = new Box(0, 0, drawing.width(), drawing.height());
+        Mark plain = new Mark.Image(drawing, all, new Box(10, 10, 80, 64), 1);
+        Mark faint = new Mark.Image(drawing, all, new Box(100, 10, 80, 64), 0.3);
+        PageArt page = art(trim, plain, faint);
+        compare(page, "a lightened drawing");
+        byte[] file = written(page);
+        try (var document = org.apache.pdfbox.Loader.loadPDF(file)) {
+            for (var name : document.getPage(0).getResources().getXObjectNames()) {
+                assertEquals(
+                        org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject.class,
+                        document.getPage(0).getResources().getXObject(name).getClass(),
+                        "no pixels");
+            }
+        }
+        assertEquals(true, file.length < 20_000, "its lines are small: " + file.length);
+    }
+
     /** A JPEG of one grey whose profile has sRGB's primaries and straight curves. */
     private static Picture profiled(int level) throws IOException {
         BufferedImage image = new BufferedImage(96, 64, BufferedImage.TYPE_INT_RGB);
