@@ -71,7 +71,7 @@ public record Run(
         @JsonCreator
         public static Matter of(String id) {
             return Arrays.stream(values())
-                    .filter(m -> m.id.equals(id) || m == BODY && EARLIER_BODY.equals(id))
+                    .filter(m -> m.id.equals(id) || (m == BODY && EARLIER_BODY.equals(id)))
                     .findFirst()
                     .orElseThrow(() -> Trouble.of("book.run.no-such-matter", id));
         }

@@ -25,7 +25,7 @@ final class WholeBook implements SheetPlan {
         this.cover = cover;
         this.pages = pages;
         // A cover of several has front, back, inside of the front, inside of the back.
-        boolean inked = cover.sheets() == FOUR_SIDES || cover.sheets() == 2 && !cover.isSplit();
+        boolean inked = cover.sheets() == FOUR_SIDES || (cover.sheets() == 2 && !cover.isSplit());
         if (cover.isSplit()) {
             before.addAll(List.of(0, inked ? 2 : BLANK));
             if (pages.sheets() % 2 == 1) {

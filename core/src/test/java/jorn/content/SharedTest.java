@@ -30,11 +30,14 @@ class SharedTest {
         for (int i = 1; i < 50; i++) {
             shared.of(i, k -> new Object());
         }
-        for (int tries = 0; shared.size() > 1 && tries < 200; tries++) {
-            System.gc();
-            Thread.sleep(5);
+        try {
+            for (int tries = 0; shared.size() > 1 && tries < 200; tries++) {
+                System.gc();
+                Thread.sleep(5);
+            }
+            assertEquals(1, shared.size());
+        } finally {
+            Reference.reachabilityFence(held);
         }
-        assertEquals(1, shared.size());
-        Reference.reachabilityFence(held);
     }
 }

@@ -3,6 +3,7 @@ package jorn.desk.cli;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Objects;
 import java.util.concurrent.Callable;
 import jorn.book.SentParcel.SentFile;
 import jorn.edition.Edition;
@@ -66,7 +67,7 @@ final class OrderCommand implements Callable<Integer> {
         if (files != null && !Files.isDirectory(files)) {
             throw Trouble.of("cli.order.no-folder", files);
         }
-        Path beside = file.toAbsolutePath().getParent();
+        Path beside = Objects.requireNonNull(file.toAbsolutePath().getParent());
         List<SentFile> found = FilesThere.of(edition, files == null ? FilesThere.around(beside) : List.of(files));
         if (found.isEmpty() && files != null) {
             throw Trouble.of("cli.order.none-there", files, edition.book().shownTitle());

@@ -12,6 +12,7 @@ import jorn.store.KeptBook;
 import jorn.store.KeptBooks;
 import jorn.store.UnsavedWork;
 import jorn.store.Waiting;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Keeps this window's work until it is saved, and what was saved as an earlier version, beside the interface thread. The newest
@@ -93,13 +94,13 @@ final class Keeper {
         latest.incrementAndGet();
         keeps = true;
         KeptBook of = book;
-        AtomicReference<Optional<Trouble>> failed = new AtomicReference<>(Optional.empty());
+        AtomicReference<@Nullable Trouble> failed = new AtomicReference<>();
         hands.fetch(
                 () -> {
                     try {
                         keepIn(of, now);
                     } catch (RuntimeException | Error e) {
-                        failed.set(Optional.of(Mishap.told(e)));
+                        failed.set(Mishap.told(e));
                     }
                     return now;
                 },
@@ -108,8 +109,9 @@ final class Keeper {
         if (!hands.finish()) {
             throw Trouble.of("desk.keeper.takes-long");
         }
-        if (failed.get().isPresent()) {
-            throw failed.get().get();
+        Trouble why = failed.get();
+        if (why != null) {
+            throw why;
         }
     }
 

@@ -89,10 +89,10 @@ final class DrawnPicture {
     private static boolean hasPixels(PDResources resources) throws IOException {
         for (COSName name : resources.getXObjectNames()) {
             PDXObject object = resources.getXObject(name);
-            if (object instanceof PDImageXObject
-                    || object instanceof PDFormXObject inner
-                            && inner.getResources() != null
-                            && hasPixels(inner.getResources())) {
+            boolean inside = object instanceof PDFormXObject inner
+                    && inner.getResources() != null
+                    && hasPixels(inner.getResources());
+            if (inside || object instanceof PDImageXObject) {
                 return true;
             }
         }

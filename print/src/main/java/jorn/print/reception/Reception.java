@@ -222,7 +222,8 @@ public final class Reception {
             answers.add(new Answer(Optional.empty(), covers.missing()));
         }
         Proof proof = new Proof(bare.edition(), unit, java.util.Map.of(), Optional.of(marks));
-        if (sent.cover().isEmpty() && before == 0 && !known.brief().hasCoverApart() || known.brief().offer().selfCover()) {
+        boolean onPages = sent.cover().isEmpty() && before == 0 && !known.brief().hasCoverApart();
+        if (onPages || known.brief().offer().selfCover()) {
             // The first and the last page serve as the cover where they are one picture; a press looks at them as such.
             sightings.removeIf(s -> (s.slot().number() == 1 || s.slot().number() == pages.size()) && isFilled(s));
         }

@@ -278,7 +278,7 @@ class SinksAgreeTest {
                 assertEquals(188, shown.getRGB(x, 40) >> shift & 255, 3, "at " + x);
             }
         }
-        assertEquals((255 + 188) / 2, shown.getRGB(50, 110) & 255, 3, "half of it and half of the paper");
+        assertEquals((255 + 188) / 2f, shown.getRGB(50, 110) & 255, 3, "half of it and half of the paper");
     }
 
     /** A drawing that is lightened or printed in two inks stays one of areas, and looks as its pixels would. */
