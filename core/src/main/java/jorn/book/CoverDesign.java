@@ -36,7 +36,15 @@ public record CoverDesign(
 
     /** Honey with a paper panel. */
     public static final CoverDesign CUSTOMARY = new CoverDesign(
-            Ink.hex("C9A24A"), true, Ink.hex("FFFEF8"), Ink.hex("1D2733"), true, "", Optional.empty(), List.of(), false);
+            Ink.hex("C9A24A"),
+            true,
+            Ink.hex("FFFEF8"),
+            Ink.hex("1D2733"),
+            true,
+            "",
+            Optional.empty(),
+            List.of(),
+            false);
 
     public CoverDesign {
         blurb = blurb == null ? "" : blurb;

@@ -12,9 +12,7 @@ public final class DatedRuns {
 
     /** For what stretch one page of a run stands by its design; nothing for one that stands for the whole year or for none. */
     public static Optional<Span> stretch(Run run) {
-        return Catalogue.find(run.recipe().id())
-                .flatMap(Catalogue.Entry::span)
-                .filter(s -> s != Span.YEAR);
+        return Catalogue.find(run.recipe().id()).flatMap(Catalogue.Entry::span).filter(s -> s != Span.YEAR);
     }
 
     /** The same run with as many pages as the calendar has stretches for them. */

@@ -69,7 +69,9 @@ public record Proof(Edition edition, Unit unit, Map<String, String> others, Opti
         if (elsewhere.isPresent()) {
             return Marks.standing(elsewhere.get().marks());
         }
-        return cover().isDelivered() || book().hasCoverOnPages() ? Marks.standing(edition.cover().atSize().marks()) : List.of();
+        return cover().isDelivered() || book().hasCoverOnPages()
+                ? Marks.standing(edition.cover().atSize().marks())
+                : List.of();
     }
 
     /** By which pages are told apart, of which one is told of: by their design, or each by itself where nothing is known of that. */

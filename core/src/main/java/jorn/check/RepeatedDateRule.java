@@ -40,7 +40,8 @@ final class RepeatedDateRule implements PageRule {
                 || proof.book().calendar().from().isEmpty()) {
             return;
         }
-        Integer before = first.putIfAbsent(new Shown(slot.run(), slot.design(), slot.round(), occasion.from()), slot.number());
+        Integer before =
+                first.putIfAbsent(new Shown(slot.run(), slot.design(), slot.round(), occasion.from()), slot.number());
         boolean dated = occasion.from().isPresent() || occasion.equals(Occasion.NONE);
         if (before != null && dated && told.add(slot.run())) {
             found.accept(new Finding(
@@ -52,7 +53,8 @@ final class RepeatedDateRule implements PageRule {
                             Message.of("check.same.required", stretch.get().each()),
                             Message.of("check.same.do"))
                     .mendedBy(Mend.of(
-                            b -> b.withRun(slot.run(), r -> DatedRuns.counted(r, stretch.get())), "count-by-calendar")));
+                            b -> b.withRun(slot.run(), r -> DatedRuns.counted(r, stretch.get())),
+                            "count-by-calendar")));
         }
     }
 }

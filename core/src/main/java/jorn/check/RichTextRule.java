@@ -3,9 +3,9 @@ package jorn.check;
 import java.util.Optional;
 import jorn.art.Ink;
 import jorn.art.Mark;
-import jorn.colour.Lab;
 import jorn.art.Marks.Standing;
 import jorn.check.Finding.Severity;
+import jorn.colour.Lab;
 import jorn.measure.Numeral;
 import jorn.say.Message;
 

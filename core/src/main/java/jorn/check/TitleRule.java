@@ -13,8 +13,8 @@ final class TitleRule implements Rule {
     @Override
     public void look(Proof proof, Consumer<Finding> found) {
         boolean covered = proof.cover().isDelivered() || proof.book().hasCoverOnPages();
-        boolean shown = covered
-                || proof.book().runs().stream().anyMatch(r -> r.recipe().shows("title"));
+        boolean shown =
+                covered || proof.book().runs().stream().anyMatch(r -> r.recipe().shows("title"));
         if (proof.book().title().isBlank() && !shown) {
             // Nothing is bare without it.
             return;

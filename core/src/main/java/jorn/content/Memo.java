@@ -55,7 +55,8 @@ public final class Memo<K, V> {
             if (others == null) {
                 return made(key, own, maker);
             }
-            Optional<V> theirs = others.handle((v, failed) -> Optional.ofNullable(v)).join();
+            Optional<V> theirs =
+                    others.handle((v, failed) -> Optional.ofNullable(v)).join();
             if (theirs.isPresent()) {
                 return theirs.get();
             }

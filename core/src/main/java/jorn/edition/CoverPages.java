@@ -72,8 +72,7 @@ final class CoverPages {
         }
         Box room = geometry.safe(jorn.art.Side.of(number));
         double share = Math.min(room.width() / trim.width(), room.height() / trim.height());
-        Turn small = Turn.move(
-                        room.centreX() - trim.width() * share / 2, room.centreY() - trim.height() * share / 2)
+        Turn small = Turn.move(room.centreX() - trim.width() * share / 2, room.centreY() - trim.height() * share / 2)
                 .after(new Turn(share, 0, 0, share, 0, 0));
         Box panel = new Box(0, 0, trim.width(), trim.height());
         return new PageArt(

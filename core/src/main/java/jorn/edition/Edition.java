@@ -147,7 +147,8 @@ public final class Edition {
     /** Whether the coloured pages are counted, or need not be. */
     public boolean knowsColours() {
         Counted last = LAST.get();
-        return !book.brief().countsColouredPages() || (last != null && last.inside().equals(inside()));
+        return !book.brief().countsColouredPages()
+                || (last != null && last.inside().equals(inside()));
     }
 
     /** Counts the pages that have colour on them, for which all are made; what is equal is counted once. */

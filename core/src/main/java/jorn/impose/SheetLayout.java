@@ -127,7 +127,7 @@ public final class SheetLayout {
         return switch (spec.fitting()) {
             case FIT -> new double[] {fit, fit};
             case FILL -> new double[] {fill, fill};
-            // By the largest page: what is smaller stays as much smaller.
+                // By the largest page: what is smaller stays as much smaller.
             case STRETCH -> new double[] {room.width() / pageWidth, room.height() / pageHeight};
             case TRUE_SIZE -> new double[] {1, 1};
         };

@@ -163,7 +163,8 @@ final class RunLayer {
 
     /** The month that a stretch of the book stands for, where it stands for a dated one. */
     private static Optional<PartMonth> partOf(Occasion about) {
-        return about.span().filter(s -> s == Span.MONTH).flatMap(s -> about.from().map(d -> new PartMonth(d.getMonth())));
+        return about.span().filter(s -> s == Span.MONTH).flatMap(s -> about.from()
+                .map(d -> new PartMonth(d.getMonth())));
     }
 
     private void pages(int index, Run run, Batch batch, int together, Optional<PartMonth> part) {

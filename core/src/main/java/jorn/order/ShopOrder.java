@@ -108,7 +108,12 @@ public final class ShopOrder {
         }
         add("paper", brief.paperStock().called(), Math.round(brief.paperStock().grammage()) + " g/m²");
         String inside = brief.inkSet().called();
-        add("colour", cover ? say(within && !leaf ? "cover-colour" : within ? "leaf-colour" : "apart-colour", inside) : inside, coloured());
+        add(
+                "colour",
+                cover
+                        ? say(within && !leaf ? "cover-colour" : within ? "leaf-colour" : "apart-colour", inside)
+                        : inside,
+                coloured());
         cutting();
     }
 

@@ -123,7 +123,10 @@ public record PressProfile(
         /** How much of a sheet is left when pages of a size are cut from it, as a share; 1 where none fits. */
         public double waste(Size page) {
             double each = page.width().points() * page.height().points();
-            return 1 - holding(page) * each / (sheet.width().points() * sheet.height().points());
+            return 1
+                    - holding(page)
+                            * each
+                            / (sheet.width().points() * sheet.height().points());
         }
 
         public CutSheet {

@@ -144,8 +144,8 @@ class PictureRuleTest {
                 Length.mm(3),
                 Optional.of(frame.id()));
         Book book = EarlierBooks.linedJournal().withTitle("Hive Notes");
-        Book framed = book.withRuns(List.of(
-                        Run.of("One", new Recipe("one", "One", border), 24, Placement.Start.ANYWHERE)))
+        Book framed = book.withRuns(
+                        List.of(Run.of("One", new Recipe("one", "One", border), 24, Placement.Start.ANYWHERE)))
                 .with(frame);
         List<String> said = Checker.check(Proof.of(framed, Unit.INCH)).stream()
                 .map(Finding::id)

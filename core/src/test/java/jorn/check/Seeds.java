@@ -521,8 +521,7 @@ final class Seeds {
                     .with(picture);
         });
         seed("page.same", "the same week on every page", () -> {
-            Book week = GOOD.withRuns(
-                    List.of(Run.of("Weeks", jorn.recipe.Catalogue.recipe("week"), 120, Start.RECTO)));
+            Book week = GOOD.withRuns(List.of(Run.of("Weeks", jorn.recipe.Catalogue.recipe("week"), 120, Start.RECTO)));
             java.time.LocalDate from = java.time.LocalDate.of(2027, 1, 1);
             return week.withCalendar(week.calendar().dated(from, from.plusDays(364)));
         });

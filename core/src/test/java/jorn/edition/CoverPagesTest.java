@@ -22,7 +22,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 class CoverPagesTest {
     private static Book zine(String press) {
         Book begun = Starter.ZINE.begin();
-        return begun.withBrief(begun.brief().at(PressShelf.shipped().find(press)).withSelfCover(true))
+        return begun.withBrief(
+                        begun.brief().at(PressShelf.shipped().find(press)).withSelfCover(true))
                 .withTitle("Smoke Signals")
                 .withAuthor("Skep & Sedge");
     }

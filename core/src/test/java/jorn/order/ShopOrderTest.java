@@ -80,8 +80,7 @@ class ShopOrderTest {
         assertEquals("hive-notes-interior.pdf, 60 pages | SHA-256 ab", value(apart, "files"));
         assertTrue(value(apart, "first-page").startsWith("the cover is a file of its own"), apart.toString());
         assertFalse(value(apart, "colour").contains("first and last page"));
-        List<OrderSlip.Line> whole =
-                order("A5", Binding.COIL, new SentFile("hive-notes-book.pdf", 64, 1, "ef"));
+        List<OrderSlip.Line> whole = order("A5", Binding.COIL, new SentFile("hive-notes-book.pdf", 64, 1, "ef"));
         assertTrue(value(whole, "first-page").startsWith("the first page is the cover"), whole.toString());
         assertTrue(value(whole, "first-page").contains("the last page is the back cover"));
         List<OrderSlip.Line> loose = order("A5", Binding.LOOSE, new SentFile("hive-notes-book.pdf", 62, 1, "ef"));

@@ -106,9 +106,7 @@ public final class DespatchBench implements Bench {
                 this::write);
         write.setId("write-files");
         stop = Labels.act(
-                Wording.of("desk.despatch.stop"),
-                Wording.of("desk.despatch.stop-writing-nothing-half"),
-                errand::stop);
+                Wording.of("desk.despatch.stop"), Wording.of("desk.despatch.stop-writing-nothing-half"), errand::stop);
         stop.setId("stop-writing");
         bar.setId("progress");
         bar.setMaxWidth(Double.MAX_VALUE);

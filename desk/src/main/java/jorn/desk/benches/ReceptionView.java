@@ -182,8 +182,8 @@ final class ReceptionView {
     private static Verdict own(Edition edition, Unit unit, BooleanSupplier stopped) {
         Path folder = temporary();
         try {
-            List<WrittenFile> written =
-                    Exporter.export(edition, Handover.toPress(edition), folder, (done, of, what) -> !stopped.getAsBoolean());
+            List<WrittenFile> written = Exporter.export(
+                    edition, Handover.toPress(edition), folder, (done, of, what) -> !stopped.getAsBoolean());
             return HandoverSet.received(edition, written, unit);
         } finally {
             remove(folder);

@@ -337,7 +337,8 @@ public final class BinderyWork {
                     }
                 },
                 e -> {
-                    // What cannot be laid so is said; what was decided before stays, unless something else was decided since.
+                    // What cannot be laid so is said; what was decided before stays, unless something else was decided
+                    // since.
                     if (now.equals(how)) {
                         how = loaded == null ? before.how() : loaded.how();
                         desk.tell(Mishap.told(e));
@@ -357,7 +358,8 @@ public final class BinderyWork {
         Loaded of = loaded;
         if (known.isEmpty() && of != null && asked.add(page)) {
             hands.fetch(
-                    () -> Painter.toImage(PagePictures.of(of.source(), page, of.boxes().of(page), PICTURE)),
+                    () -> Painter.toImage(
+                            PagePictures.of(of.source(), page, of.boxes().of(page), PICTURE)),
                     image -> {
                         if (isBound(of.source())) {
                             asked.remove(page);

@@ -43,7 +43,8 @@ final class ShopPane extends VBox {
 
     void show() {
         Edition edition = desk.state().get().edition();
-        List<Line> lines = ShopOrder.of(edition, ShopOrder.recorded(edition.book()), copies, desk.unit().get());
+        List<Line> lines = ShopOrder.of(
+                edition, ShopOrder.recorded(edition.book()), copies, desk.unit().get());
         GridPane grid = new GridPane();
         grid.setHgap(14);
         grid.setVgap(4);

@@ -41,8 +41,8 @@ final class CoverOptions {
             Picture taken = taken(picture);
             String id = composition == null ? FULL : composition;
             now = now.with(taken);
-            now = now.wearing(p -> p.composedAs(Compositions.of(id).id())
-                    .withPicture(Optional.of(CoverPicture.of(taken.id()))));
+            now = now.wearing(
+                    p -> p.composedAs(Compositions.of(id).id()).withPicture(Optional.of(CoverPicture.of(taken.id()))));
         } else if (composition != null) {
             now = now.wearing(p -> p.composedAs(Compositions.of(composition).id()));
         }

@@ -130,7 +130,8 @@ public final class BookFiles {
     /** Opens a book, which is read beside the window. */
     public void open(Path path) {
         if (desk.takeTyping()) {
-            reader.fetch(() -> BookFile.open(path), read -> makeSafe(() -> lay(path, read)), e -> desk.tell(Mishap.told(e)));
+            reader.fetch(
+                    () -> BookFile.open(path), read -> makeSafe(() -> lay(path, read)), e -> desk.tell(Mishap.told(e)));
         }
     }
 

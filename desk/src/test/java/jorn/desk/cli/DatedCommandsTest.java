@@ -54,8 +54,9 @@ class DatedCommandsTest extends CommandTest {
     void theHalfOfAWeekThatWasAskedForIsWrittenInAStyleAndWithout(String design) throws IOException {
         for (String side : new String[] {"", "recto", "verso"}) {
             String[] plain = side.isEmpty() ? new String[0] : new String[] {"--side", side};
-            String[] quiet =
-                    side.isEmpty() ? new String[] {"--style", "quiet"} : new String[] {"--style", "quiet", "--side", side};
+            String[] quiet = side.isEmpty()
+                    ? new String[] {"--style", "quiet"}
+                    : new String[] {"--style", "quiet", "--side", side};
             for (String[] options : new String[][] {plain, quiet}) {
                 String where = design + " on a " + side + " " + options.length;
                 String left = text(design + "-left", options);

@@ -170,7 +170,17 @@ class DealCommandsTest extends CommandTest {
         String book = folder.resolve("hive.jorn").toString();
         assertEquals(
                 0,
-                jorn("new", "lined-journal", "-o", book, "--press", "copyshop", "--trim", "A5", "--title", "Hive Notes"),
+                jorn(
+                        "new",
+                        "lined-journal",
+                        "-o",
+                        book,
+                        "--press",
+                        "copyshop",
+                        "--trim",
+                        "A5",
+                        "--title",
+                        "Hive Notes"),
                 err.toString());
         assertEquals(0, jorn("order", book));
         assertTrue(out.toString().contains("not written yet"), out.toString());
@@ -178,10 +188,18 @@ class DealCommandsTest extends CommandTest {
         assertEquals(0, jorn("order", book));
         assertTrue(out.toString().contains("hive-notes-interior.pdf, 120 pages"), out.toString());
         assertTrue(out.toString().contains("hive-notes-cover.pdf, 2 pages"), out.toString());
-        assertEquals(0, jorn("export", book, "--one-file", "--to", folder.resolve("one").toString()));
+        assertEquals(
+                0,
+                jorn("export", book, "--one-file", "--to", folder.resolve("one").toString()));
         assertEquals(0, jorn("order", book, "--files", folder.resolve("one").toString()));
         assertTrue(out.toString().contains("hive-notes-book.pdf, 124 pages"), out.toString());
         assertEquals(2, jorn("order", book, "--files", folder.resolve("nowhere").toString()));
-        assertEquals(2, jorn("order", book, "--files", folder.resolve("out").resolveSibling("home").toString()));
+        assertEquals(
+                2,
+                jorn(
+                        "order",
+                        book,
+                        "--files",
+                        folder.resolve("out").resolveSibling("home").toString()));
     }
 }

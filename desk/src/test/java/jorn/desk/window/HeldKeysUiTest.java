@@ -84,8 +84,8 @@ class HeldKeysUiTest extends WindowTest {
     @Test
     void aPartOfTheCoverIsNudged() throws InterruptedException {
         interact(() -> {
-            desk.change("cover", b -> b.withTitle("Hive Notes")
-                    .withCover(b.cover().planned(p -> CoverPlan.of("label"))));
+            desk.change(
+                    "cover", b -> b.withTitle("Hive Notes").withCover(b.cover().planned(p -> CoverPlan.of("label"))));
             desk.goTo(BenchName.COVER);
         });
         settle();

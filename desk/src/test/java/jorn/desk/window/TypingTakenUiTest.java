@@ -64,8 +64,8 @@ class TypingTakenUiTest extends WindowTest {
     @Test
     void wordsThatAreTypedOnTheCoverAreSaved() {
         interact(() -> {
-            desk.change(
-                    "cover", b -> b.withTitle("Hive").withCover(b.cover().planned(p -> jorn.book.CoverPlan.of("label"))));
+            desk.change("cover", b -> b.withTitle("Hive")
+                    .withCover(b.cover().planned(p -> jorn.book.CoverPlan.of("label"))));
             desk.goTo(BenchName.COVER);
         });
         settle();

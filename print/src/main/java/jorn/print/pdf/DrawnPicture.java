@@ -48,9 +48,8 @@ final class DrawnPicture {
         boolean changed = look.opacity() < 1 || !look.tone().isNone();
         PdfBoxGraphics2DColorMapper asTheyAre = new PdfBoxGraphics2DColorMapper();
         if (inked || changed) {
-            g.setColorMapper((color, env) -> inked
-                    ? inked(shown(color, look), terms)
-                    : asTheyAre.mapColor(shown(color, look), env));
+            g.setColorMapper((color, env) ->
+                    inked ? inked(shown(color, look), terms) : asTheyAre.mapColor(shown(color, look), env));
         }
         drawing.draw(g, w, h);
         g.dispose();
@@ -79,7 +78,10 @@ final class DrawnPicture {
         Color toned = new Color(rgb);
         double share = look.opacity();
         return new Color(
-                mixed(toned.getRed(), share), mixed(toned.getGreen(), share), mixed(toned.getBlue(), share), color.getAlpha());
+                mixed(toned.getRed(), share),
+                mixed(toned.getGreen(), share),
+                mixed(toned.getBlue(), share),
+                color.getAlpha());
     }
 
     private static int mixed(int level, double share) {

@@ -81,7 +81,8 @@ final class PictureWriter {
             lines(image, drawing.get(), resources, out);
             return;
         }
-        Key key = new Key(image.picture(), new Pixels.PixelLook(image.opacity(), image.tone()), seen(image), halvings(image));
+        Key key = new Key(
+                image.picture(), new Pixels.PixelLook(image.opacity(), image.tone()), seen(image), halvings(image));
         PDImageXObject object = pictures.get(key);
         if (object == null) {
             object = object(image, key);
@@ -165,7 +166,8 @@ final class PictureWriter {
             Optional<byte[]> bare = BareJpeg.of(file);
             if (bare.isPresent()) {
                 PDImageXObject coded = JPEGFactory.createFromByteArray(document, bare.get());
-                Optional<PDICCBased> meant = meant(bare.get(), coded.getColorSpace().getNumberOfComponents());
+                Optional<PDICCBased> meant =
+                        meant(bare.get(), coded.getColorSpace().getNumberOfComponents());
                 if (meant.isPresent()) {
                     coded.setColorSpace(meant.get());
                 }
@@ -237,8 +239,8 @@ final class PictureWriter {
 
     /** A drawing stays one of lines and areas where it is seen whole and the standard takes it so. */
     private Optional<Form> drawing(Mark.Image image) throws IOException {
-        boolean lines = kind(image.picture()).filter(k -> k == Kind.SVG).isPresent()
-                && isWhole(image.picture(), seen(image));
+        boolean lines =
+                kind(image.picture()).filter(k -> k == Kind.SVG).isPresent() && isWhole(image.picture(), seen(image));
         if (!lines) {
             return Optional.empty();
         }

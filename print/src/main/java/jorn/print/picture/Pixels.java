@@ -33,7 +33,8 @@ public final class Pixels {
     private static final Map<Key, BufferedImage> READY = new LinkedHashMap<>(16, 0.75f, true);
 
     /** Held while a picture is decoded, by one of so many at once. */
-    private static final Object[] HANDS = IntStream.range(0, 16).mapToObj(i -> new Object()).toArray();
+    private static final Object[] HANDS =
+            IntStream.range(0, 16).mapToObj(i -> new Object()).toArray();
 
     private Pixels() {}
 

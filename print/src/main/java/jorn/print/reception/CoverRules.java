@@ -126,7 +126,9 @@ final class CoverRules {
         Box front = geometry.front();
         CoverPictures pictures = new CoverPictures(standing, front);
         List<Mark> marks = standing.stream()
-                .filter(s -> !isInMiniature(s) && !pictures.hold(s) && read.art().bleed().outset(1).meets(s.bounds()))
+                .filter(s -> !isInMiniature(s)
+                        && !pictures.hold(s)
+                        && read.art().bleed().outset(1).meets(s.bounds()))
                 .map(s -> moved(s, toCover))
                 .toList();
         words(file, marks, geometry);
@@ -137,7 +139,9 @@ final class CoverRules {
     private static Mark moved(Marks.Standing s, Turn to) {
         Mark whole = new Mark.Turned(to.after(s.at()), List.of(s.mark()));
         Box seen = to.of(s.bounds());
-        Mark cut = seen.outset(0.01).holds(whole.bounds()) ? whole : new Mark.Clip(jorn.art.Path.box(seen), List.of(whole));
+        Mark cut = seen.outset(0.01).holds(whole.bounds())
+                ? whole
+                : new Mark.Clip(jorn.art.Path.box(seen), List.of(whole));
         return s.opacity() < 1 ? new Mark.Group(s.opacity(), List.of(cut)) : cut;
     }
 

@@ -24,13 +24,13 @@ import jorn.check.Proof;
 import jorn.check.Proof.CoverElsewhere;
 import jorn.edition.Edition;
 import jorn.edition.Edition.Sighting;
-import jorn.print.read.ContentScan;
 import jorn.measure.Numeral;
 import jorn.measure.Size;
 import jorn.measure.Unit;
-import jorn.press.BindingOffer;
 import jorn.press.Binding;
+import jorn.press.BindingOffer;
 import jorn.press.PressProfile;
+import jorn.print.read.ContentScan;
 import jorn.print.read.PageReader;
 import jorn.print.read.ReadPage;
 import jorn.print.reception.Verdict.Answer;
@@ -222,7 +222,8 @@ public final class Reception {
             answers.add(new Answer(Optional.empty(), covers.missing()));
         }
         Proof proof = new Proof(bare.edition(), unit, java.util.Map.of(), Optional.of(marks));
-        boolean onPages = sent.cover().isEmpty() && before == 0 && !known.brief().hasCoverApart();
+        boolean onPages =
+                sent.cover().isEmpty() && before == 0 && !known.brief().hasCoverApart();
         if (onPages || known.brief().offer().selfCover()) {
             // The first and the last page serve as the cover where they are one picture; a press looks at them as such.
             sightings.removeIf(s -> (s.slot().number() == 1 || s.slot().number() == pages.size()) && isFilled(s));

@@ -296,8 +296,7 @@ class PdfImposerTest {
     @Test
     void halfLetterPagesWithBleedFillTheirHalvesOfALetterSheet() throws IOException {
         Size letter = Size.of(8.5, 11, Unit.INCH);
-        Path out = impose(
-                bleeding(396, 612, 4), Scheme.of(FoldKind.NEST), SheetSpec.of(letter), Pass.DUPLEX, Set.of());
+        Path out = impose(bleeding(396, 612, 4), Scheme.of(FoldKind.NEST), SheetSpec.of(letter), Pass.DUPLEX, Set.of());
         BufferedImage sheet = Poppler.pictures(out, 72).get(0);
         for (double x : new double[] {3, 200, 392, 400, 600, 788}) {
             for (double y : new double[] {3, 300, 608}) {
@@ -310,8 +309,7 @@ class PdfImposerTest {
     void pagesStandByTheirTrimAndBleedIntoTheWasteAlone() throws IOException {
         Size letter = Size.of(8.5, 11, Unit.INCH);
         SheetSpec spec = SheetSpec.of(letter).withFitting(Fitting.TRUE_SIZE).withAtFold(true);
-        Path out = impose(
-                bleeding(300, 400, 4), Scheme.of(FoldKind.NEST), spec, Pass.DUPLEX, Set.of(HandMark.CUT));
+        Path out = impose(bleeding(300, 400, 4), Scheme.of(FoldKind.NEST), spec, Pass.DUPLEX, Set.of(HandMark.CUT));
         BufferedImage sheet = Poppler.pictures(out, 72).get(0);
         // The trims of 300 meet at the fold, 396; up and down they stand in the middle: 106 to 506.
         assertEquals(255, grey(sheet, 392, 300), 3, "the left page at the fold");
@@ -329,8 +327,7 @@ class PdfImposerTest {
     void pagesThatAreCutApartBleedIntoTheirGapAndNotIntoEachOther() throws IOException {
         Size letter = Size.of(8.5, 11, Unit.INCH);
         SheetSpec spec = SheetSpec.of(letter).withFitting(Fitting.TRUE_SIZE).withGap(Length.points(10));
-        Path out = impose(
-                bleeding(300, 400, 2), Scheme.of(FoldKind.TWO_COPIES), spec, Pass.DUPLEX, Set.of());
+        Path out = impose(bleeding(300, 400, 2), Scheme.of(FoldKind.TWO_COPIES), spec, Pass.DUPLEX, Set.of());
         BufferedImage sheet = Poppler.pictures(out, 72).get(0);
         assertEquals(255, grey(sheet, 200, 300), 3);
         assertEquals(255, grey(sheet, 600, 300), 3);
@@ -369,7 +366,11 @@ class PdfImposerTest {
                         layout.side(s, front, boxes::of).forEach(p -> {
                             Box taken = boxes.of(p.seat().page());
                             double first = PDRectangle.A5.getHeight() - 530 - taken.y();
-                            places.add(String.format(Locale.ROOT, "%.1f %.3f", p.turn().y(0, first), p.turn().d()));
+                            places.add(String.format(
+                                    Locale.ROOT,
+                                    "%.1f %.3f",
+                                    p.turn().y(0, first),
+                                    p.turn().d()));
                         });
                     }
                 });

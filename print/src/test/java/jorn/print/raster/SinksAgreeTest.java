@@ -253,7 +253,9 @@ class SinksAgreeTest {
         double sin = Math.sin(0.7);
         // As turns are that were reckoned: the cosine of a right angle is not quite nothing.
         double nearly = Math.cos(Math.PI / 2);
-        pages.put("nearly a quarter", art(trim, new Mark.Turned(new Turn(nearly, 1, -1, nearly, 150, 20), List.of(whole))));
+        pages.put(
+                "nearly a quarter",
+                art(trim, new Mark.Turned(new Turn(nearly, 1, -1, nearly, 150, 20), List.of(whole))));
         pages.put("askew", art(trim, new Mark.Turned(new Turn(cos, sin, -sin, cos, 60, 10), List.of(whole))));
         compare(pages);
         BufferedImage shown = RasterSink.picture(pages.get("nearly a quarter"), trim, 1);

@@ -70,8 +70,7 @@ class OwnFilesPassTest {
     private void sample(int step) throws IOException {
         List<String> wrong = new ArrayList<>();
         int passed = 0;
-        List<String> compositions =
-                Compositions.all().stream().map(c -> c.id()).toList();
+        List<String> compositions = Compositions.all().stream().map(c -> c.id()).toList();
         int all = STARTERS.size() * PRESSES.size();
         for (int i = 0; i < all; i += step) {
             Starter starter = STARTERS.get(i % STARTERS.size());
