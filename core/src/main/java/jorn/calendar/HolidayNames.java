@@ -19,9 +19,11 @@ final class HolidayNames {
 
     private final String language;
     private final String own;
+    private final String country;
 
     HolidayNames(String country, Locale book) {
         this.language = book.getLanguage();
+        this.country = country.toLowerCase(Locale.ROOT);
         this.own = ULocale.addLikelySubtags(ULocale.forLanguageTag("und-" + country))
                 .getLanguage();
     }
@@ -35,7 +37,9 @@ final class HolidayNames {
     private String name(String key) {
         String bare =
                 key.substring(key.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT).replace('_', '-');
-        return BookWords.holiday(language, bare)
+        // A country may spell its day in a way of its own.
+        return BookWords.holiday(language, country + "-" + bare)
+                .or(() -> BookWords.holiday(language, bare))
                 .or(() -> library(language, key))
                 .or(() -> BookWords.holiday(own, bare))
                 .or(() -> library(own, key))

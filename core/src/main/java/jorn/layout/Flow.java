@@ -170,13 +170,17 @@ public final class Flow {
         if (text.indexOf('{') < 0) {
             return text;
         }
-        return FIELD.matcher(text).replaceAll(m -> {
+        boolean[] lacking = {false};
+        String filled = FIELD.matcher(text).replaceAll(m -> {
             Optional<String> words = Optional.ofNullable(book.words().get(m.group(1)));
             if (words.isEmpty()) {
                 words = page.field(m.group(1));
                 words.ifPresent(w -> read.add(new Aspect(Aspect.Kind.FIELD, m.group(1))));
             }
+            lacking[0] |= words.filter(String::isBlank).isPresent();
             return Matcher.quoteReplacement(words.orElse(m.group()));
         });
+        // Where a field has no words, no blank is left before the stop that follows it.
+        return lacking[0] ? filled.replaceAll("\\h+([.,])", "$1") : filled;
     }
 }

@@ -1,6 +1,7 @@
 package jorn.makeup;
 
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
 import java.time.format.TextStyle;
@@ -21,6 +22,9 @@ final class DateFields {
         return switch (name) {
             case "prompt" -> Optional.of(slot.words());
             case "number" -> Optional.of(number(slot));
+                // A book has its own from the day on which it was begun; a design by itself is made now.
+            case "year.made" -> Optional.of(
+                    Integer.toString(LocalDate.now(ZoneId.systemDefault()).getYear()));
             case "month",
                     "month.short",
                     "day.month",

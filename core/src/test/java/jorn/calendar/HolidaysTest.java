@@ -132,4 +132,11 @@ class HolidaysTest {
     private static List<String> on(String place, String day, String language) {
         return Holidays.on(LocalDate.parse(day), place, Locale.forLanguageTag(language));
     }
+
+    /** 5 U.S.C. 6103 names it so; elsewhere English has it with a u. */
+    @Test
+    void theUnitedStatesSpellTheirOwnDay() {
+        LocalDate day = LocalDate.of(2027, 9, 6);
+        assertEquals(List.of("Labor Day"), Holidays.on(day, "US", Locale.ENGLISH));
+    }
 }

@@ -72,4 +72,24 @@ class DateFieldsTest {
         Run items = Run.from(new Items(List.of("a", "b", "c")), "Items", words("No. {number}"), Start.ANYWHERE);
         assertEquals("No. 2", said(items, "2027-03-01", "2027-03-10", 2));
     }
+
+    /** A copyright page by itself, and one of a book without an author, print no field and no blank before a stop. */
+    @Test
+    void aCopyrightPageSaysItsYearAndNothingMore() {
+        jorn.book.Book bare = jorn.book.Starter.NOTEBOOK
+                .begin()
+                .withAuthor("")
+                .withRuns(java.util.List.of(jorn.book.Run.of(
+                        "One", jorn.recipe.Catalogue.recipe("copyright"), 24, jorn.book.Placement.Start.ANYWHERE)));
+        String all = jorn.art.Marks.single(jorn.edition.Edition.of(bare).page(1).marks())
+                .filter(jorn.art.Mark.Words.class::isInstance)
+                .map(m -> ((jorn.art.Mark.Words) m).run().text())
+                .reduce("", (a, b) -> a + " " + b);
+        org.junit.jupiter.api.Assertions.assertTrue(
+                all.contains("© "
+                        + java.time.LocalDate.now(java.time.ZoneId.systemDefault())
+                                .getYear() + "."),
+                all);
+        org.junit.jupiter.api.Assertions.assertFalse(all.contains("{"), all);
+    }
 }

@@ -67,11 +67,19 @@ public record Gradual(@Required What what, @Required Way way, Optional<PatternMo
         }
         String[] two = s.split(":", 2);
         try {
-            return new Gradual(
-                    What.valueOf(two[0]), two.length < 2 ? Way.DOWNWARD : Way.valueOf(two[1]), Optional.empty());
+            return new Gradual(What.valueOf(two[0]), two.length < 2 ? Way.DOWNWARD : way(two[1]), Optional.empty());
         } catch (IllegalArgumentException e) {
             throw Trouble.because(e, "pattern.refused.no-such-change", text.strip());
         }
+    }
+
+    /** A way by its name; downward and upward are also said as people say them. */
+    private static Way way(String name) {
+        return switch (name) {
+            case "TOP_TO_BOTTOM" -> Way.DOWNWARD;
+            case "BOTTOM_TO_TOP" -> Way.UPWARD;
+            default -> Way.valueOf(name);
+        };
     }
 
     /** How far the change has come at a point: 0 where it begins, 1 where it ends. */

@@ -60,9 +60,19 @@ final class CheckCommand implements Callable<Integer> {
         return Checker.hasErrors(findings) ? JornCommand.FOUND : JornCommand.DONE;
     }
 
-    /** A finding in a line: how bad, where, what, and what to do. */
+    /** A finding in a line: how bad, where, what, as measured and as required, and what to do. */
     static String line(Finding f) {
-        return f.severity().id() + "\t" + f.place().inWords() + "\t" + f.message() + " " + f.remedy();
+        return f.severity().id() + "\t" + f.place().inWords() + "\t" + f.message() + figures(f) + " " + f.remedy();
+    }
+
+    /** "(175 pixels an inch; 300 wanted)", as far as either is known. */
+    private static String figures(Finding f) {
+        if (f.measured().isBlank()) {
+            return f.required().isBlank() ? "" : " (" + Wording.of("cli.check.wanted", f.required()) + ")";
+        }
+        return f.required().isBlank()
+                ? " (" + f.measured() + ")"
+                : " (" + f.measured() + "; " + Wording.of("cli.check.wanted", f.required()) + ")";
     }
 
     static Map<String, Object> object(Finding f) {

@@ -72,7 +72,7 @@ final class NewCommand implements Callable<Integer> {
     @Option(names = "--holidays", paramLabel = "CC", description = "${bundle:cli.new.holidays-country-dk-de}")
     private String holidays;
 
-    @Option(names = "--style", paramLabel = "ID", description = "${bundle:cli.sheet.style}")
+    @Option(names = "--style", paramLabel = "ID", description = "${bundle:cli.new.style}")
     private String style;
 
     @Option(names = "--subtitle", paramLabel = "T", description = "${bundle:cli.new.subtitle}")

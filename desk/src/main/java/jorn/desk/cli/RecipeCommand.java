@@ -46,7 +46,7 @@ final class RecipeCommand implements Callable<Integer> {
     @Option(names = "--side", paramLabel = "S", description = "${bundle:cli.recipe.recto-or-verso}")
     private String side;
 
-    @Option(names = "--style", paramLabel = "ID", description = "${bundle:cli.sheet.style}")
+    @Option(names = "--style", paramLabel = "ID", description = "${bundle:cli.new.style}")
     private String style;
 
     @Option(

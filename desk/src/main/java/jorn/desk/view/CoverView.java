@@ -190,7 +190,7 @@ public class CoverView extends CanvasPane {
             Rectangle2D at = placeOf(box);
             Hatch.rect(g, Hatch.Pattern.CROSSED, ink, at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
             g.strokeRect(at.getMinX(), at.getMinY(), at.getWidth(), at.getHeight());
-            if (at.getWidth() < widthOf("barcode") + 6) {
+            if (at.getWidth() < widthOf(Wording.of("desk.cover.barcode")) + 6) {
                 return;
             }
             g.setFill(Theme.SHEET);
