@@ -73,6 +73,15 @@ public final class PuzzleRuns {
         return gathered(book.withRuns(runs), index);
     }
 
+    /**
+     * The same book with one more run of puzzles, with its solutions.
+     *
+     * @param at index that it gets, from 0 to the number of runs
+     */
+    public static Book adding(Book book, int at, Puzzles puzzles) {
+        return gathered(RunOrder.insert(book, at, run(puzzles), false), at);
+    }
+
     /** Puts the runs of solutions in where they are missing, and takes them out where nothing is gathered. */
     private static Book gathered(Book book, int index) {
         boolean wanted = book.runs().stream()

@@ -8,8 +8,13 @@ public interface Worklist {
     /** How many pieces there are. */
     int size();
 
-    /** How many are made. */
+    /** How many are made, or known not to be possible. */
     int count();
+
+    /** How many of these cannot be made. */
+    default int failed() {
+        return 0;
+    }
 
     /**
      * Makes all that are not made.

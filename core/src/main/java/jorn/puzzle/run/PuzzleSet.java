@@ -97,6 +97,11 @@ public final class PuzzleSet implements Worklist {
         return made.size();
     }
 
+    @Override
+    public synchronized int failed() {
+        return (int) made.values().stream().filter(m -> m.trouble().isPresent()).count();
+    }
+
     /**
      * A puzzle; waits until it is made.
      *

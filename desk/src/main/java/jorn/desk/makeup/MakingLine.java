@@ -2,6 +2,7 @@ package jorn.desk.makeup;
 
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import jorn.content.Worklist;
 import jorn.desk.model.ContentMaking.HowFar;
 import jorn.desk.model.Desk;
 import jorn.desk.view.Labels;
@@ -17,7 +18,18 @@ final class MakingLine {
      *
      * @param words the beginning of the keys of its words, {@code desk.patterns.}; its second part begins the ids
      */
-    static void on(Slip slip, Desk desk, String words) {
+    /** How far this run is, whatever else the book has made; that all are there is said only where they are. */
+    private static String inWords(Worklist own, String words) {
+        int made = own.count() - own.failed();
+        if (made == own.size()) {
+            return Wording.of(words + "all-made", made);
+        }
+        return own.count() < own.size() || own.failed() == 0
+                ? Wording.of(words + "made", made, own.size())
+                : Wording.of(words + "lacking", made, own.size(), own.failed());
+    }
+
+    static void on(Slip slip, Desk desk, Worklist own, String words) {
         String of = words.split("\\.")[1];
         Label told = Labels.wrapped("", "soft");
         told.setId(of + "-progress");
@@ -29,11 +41,8 @@ final class MakingLine {
         stop.managedProperty().bind(stop.visibleProperty());
         Runnable show = () -> {
             HowFar far = desk.making().get();
-            told.setText(
-                    far.isDone()
-                            ? Wording.of(words + "all-made", far.wanted())
-                            : Wording.of(words + "made", far.made(), far.wanted()));
-            stop.setVisible(!far.isDone());
+            told.setText(inWords(own, words));
+            stop.setVisible(own.count() < own.size());
             stop.setText(Wording.of(far.stopped() ? "desk.puzzles.go-on" : "desk.puzzles.stop"));
         };
         show.run();

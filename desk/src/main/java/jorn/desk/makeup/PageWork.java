@@ -340,7 +340,8 @@ public final class PageWork {
         Run.Matter matter =
                 at == 0 ? Run.Matter.FRONT : book().runs().get(at - 1).matter();
         Run run = Run.of(design.name(), design, 1, Placement.Start.ANYWHERE).as(matter);
-        desk.change("insert", b -> RunOrder.insert(b, at, run, inside));
+        desk.change(
+                "insert", b -> MadeRuns.inserted(b, at, design).orElseGet(() -> RunOrder.insert(b, at, run, inside)));
         goToRun(at);
     }
 

@@ -32,7 +32,7 @@ final class PatternRunPart {
     /** Puts it on a slip. */
     static void on(Slip slip, Desk desk, PatternWork work, ArtWork art, Patterns now) {
         PatternRunPart part = new PatternRunPart(slip, work, now);
-        MakingLine.on(slip, desk, "desk.patterns.");
+        MakingLine.on(slip, desk, now.worklist().orElseThrow(), "desk.patterns.");
         part.counts();
         part.backs();
         part.groups();

@@ -19,6 +19,16 @@ final class PuzzleKinds {
 
     private PuzzleKinds() {}
 
+    /** Those that are made of nobody's words. */
+    static List<PuzzleRules> wordless() {
+        return List.of(
+                NumberRules.of(NINE),
+                new SumRules(SEVEN),
+                MazeRules.of(MazeForm.RECTANGLE),
+                ArithmeticRules.of(Practice.ADD_AND_SUBTRACT),
+                DotRules.customary());
+    }
+
     /**
      * All kinds.
      *

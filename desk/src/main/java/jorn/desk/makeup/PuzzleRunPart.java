@@ -59,7 +59,7 @@ final class PuzzleRunPart {
     /** Puts it on a slip. */
     static void on(Slip slip, Desk desk, BookFiles files, PuzzleWork work, Puzzles now) {
         PuzzleRunPart part = new PuzzleRunPart(slip, desk, files, work, now);
-        MakingLine.on(slip, desk, "desk.puzzles.");
+        MakingLine.on(slip, desk, now.worklist().orElseThrow(), "desk.puzzles.");
         part.kinds();
         part.settings();
         part.counts();

@@ -230,4 +230,34 @@ class PageWorkTest {
         work.changeRun(r -> r.withName("Other"));
         assertEquals("Other", work.run().orElseThrow().name());
     }
+
+    /** "Put after them" gives a run of what the design shows, of another kind than there is, with its solutions. */
+    @Test
+    void aSecondRunOfPuzzlesAndOneOfPatternsCanBeAdded() {
+        desk.lay(Starter.PUZZLE_BOOK.begin(), Optional.empty());
+        int pages = desk.state().get().pagination().pageCount();
+        long gathering = desk.book().runs().stream()
+                .filter(r -> r.source() instanceof jorn.puzzle.run.Solutions)
+                .count();
+        work.choosePage(9);
+        work.insertAfter(design("puzzles"));
+        List<String> kinds = desk.book().runs().stream()
+                .flatMap(r -> jorn.book.PuzzleRuns.of(r).stream())
+                .map(p -> p.making().rules().id())
+                .toList();
+        assertEquals(2, kinds.size());
+        assertEquals(2, kinds.stream().distinct().count(), kinds.toString());
+        assertTrue(desk.state().get().pagination().pageCount() > pages + 20);
+        assertEquals(
+                gathering,
+                desk.book().runs().stream()
+                        .filter(r -> r.source() instanceof jorn.puzzle.run.Solutions)
+                        .count());
+        work.insertAfter(design("colouring"));
+        assertEquals(
+                1,
+                desk.book().runs().stream()
+                        .filter(r -> jorn.book.PatternRuns.of(r).isPresent())
+                        .count());
+    }
 }

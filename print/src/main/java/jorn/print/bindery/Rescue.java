@@ -219,6 +219,10 @@ final class Rescue {
         }
     }
 
+    private static boolean isTooLong(String number) {
+        return number.length() >= MOST_DIGITS;
+    }
+
     private String text(int from, int most) {
         int length = Math.min(most, bytes.limit() - from);
         byte[] part = new byte[length];
@@ -230,7 +234,7 @@ final class Rescue {
     private void packed(String dictionary, int after) {
         Matcher count = COUNT.matcher(dictionary);
         Matcher first = FIRST.matcher(dictionary);
-        if (!count.find() || !first.find()) {
+        if (!count.find() || !first.find() || isTooLong(count.group(1)) || isTooLong(first.group(1))) {
             return;
         }
         int from = after;
@@ -248,6 +252,10 @@ final class Rescue {
         List<Integer> index = new ArrayList<>();
         Matcher numbers = NUMBER.matcher(all.substring(0, begin));
         while (numbers.find() && index.size() < 2 * Integer.parseInt(count.group(1))) {
+            if (isTooLong(numbers.group())) {
+                // No object has such a number: what stands behind it cannot be told.
+                break;
+            }
             index.add(Integer.parseInt(numbers.group()));
         }
         for (int i = 0; i + 1 < index.size(); i += 2) {
