@@ -61,12 +61,10 @@ public final class JornApp extends Application {
         name(stage, desk.state().get());
         desk.state().addListener((o, was, now) -> name(stage, now));
         stage.setScene(window.scene());
-        stage.setMinWidth(900);
-        stage.setMinHeight(600);
-        settings.window()
+        WindowPlace place = settings.window()
                 .map(w -> WindowPlace.of(w, WindowPlace.screens()))
-                .orElseGet(() -> WindowPlace.first(WindowPlace.screens().get(0)))
-                .give(stage);
+                .orElseGet(() -> WindowPlace.first(WindowPlace.screens().get(0)));
+        place.give(stage);
         stage.setMaximized(settings.isMaximised());
         files.setOnClose(() -> close(stage, settings));
         stage.setOnCloseRequest(e -> {
@@ -82,6 +80,12 @@ public final class JornApp extends Application {
         }
         settings.trouble().ifPresent(desk::tell);
         stage.show();
+        // A least size that is told before the window is shown is what some window managers give it.
+        stage.setMinWidth(WindowPlace.LEAST_WIDTH);
+        stage.setMinHeight(WindowPlace.LEAST_HEIGHT);
+        if (!stage.isMaximized()) {
+            Platform.runLater(() -> place.give(stage));
+        }
         start.then().ifPresent(t -> t.accept(stage, new Opened(desk, files, window)));
     }
 

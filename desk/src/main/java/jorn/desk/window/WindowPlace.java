@@ -14,6 +14,11 @@ import javafx.stage.Stage;
  * @param height with its frame
  */
 record WindowPlace(double x, double y, double width, double height) {
+    /** No smaller is the window made, with its frame. */
+    static final double LEAST_WIDTH = 900;
+
+    static final double LEAST_HEIGHT = 600;
+
     /** So much of a window must be seen on a screen, or it is pulled in: enough to take hold of. */
     private static final double SEEN = 160;
 
