@@ -199,6 +199,8 @@ public final class DesignsSlip extends Slip {
 
     private void show(String search) {
         searched = search;
+        // What is shown large is the first of what is found.
+        look.forget();
         filters();
         shelves.getChildren().clear();
         List<Recipe> mine = own.all(desk::tell).stream()

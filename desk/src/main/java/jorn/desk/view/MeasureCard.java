@@ -272,7 +272,8 @@ public final class MeasureCard extends Pane {
         Set<String> decisions = new java.util.TreeSet<>();
         restsOn(figure, decisions);
         for (String decision : decisions) {
-            Button go = Labels.opener(decision, Wording.of("desk.measure-card.go-decision"));
+            Button go = Labels.opener(
+                    Wording.of("desk.measure-card.decision-" + decision), Wording.of("desk.measure-card.go-decision"));
             go.setId("rests-on-" + decision);
             go.setOnAction(e -> onDecision.accept(decision, go));
             words.getChildren().add(go);
