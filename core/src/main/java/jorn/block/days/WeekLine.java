@@ -32,8 +32,19 @@ public record WeekLine(@Label("block.day-list.later") int later) implements Node
 
     private static final String WEEK_OF = "@week-of";
 
+    /** As a share of a row. */
+    private static final double CLEAR = 0.16;
+
+    /** The line to write on, below the words' base, in points. */
+    private static final double UNDER = 1;
+
     public WeekLine {
         later = Limits.whole(later, Wording.of("block.day-list.later"), 0, 12);
+    }
+
+    /** The words stand clear of the rule that usually lies below them. */
+    private static double base(Box area, StyledPen pen) {
+        return pen.base(area.y()) - CLEAR * pen.step();
     }
 
     @Override
@@ -42,7 +53,7 @@ public record WeekLine(@Label("block.day-list.later") int later) implements Node
             return;
         }
         StyledPen pen = new StyledPen(flow, out);
-        double base = pen.base(area.y());
+        double base = base(area, pen);
         Optional<LocalDate> start =
                 flow.date().map(flow.calendar().weeks()::startOf).map(d -> d.plusWeeks(later));
         if (start.isEmpty()) {
@@ -51,7 +62,7 @@ public record WeekLine(@Label("block.day-list.later") int later) implements Node
                     pen.style().lines().writing(),
                     area.x() + used + pen.step() * 0.35,
                     area.centreX(),
-                    area.y() + pen.step());
+                    base + UNDER);
             return;
         }
         String range = flow.calendar().range(start.get(), start.get().plusDays(6));
@@ -66,7 +77,7 @@ public record WeekLine(@Label("block.day-list.later") int later) implements Node
         if (flow.date().isEmpty()) {
             StyledPen pen = StyledPen.measuring(flow);
             double used = pen.width(flow.fill(WEEK_OF), pen.label()) + pen.step() * 0.5;
-            hand.note(WEEK_OF, area.inset(0, 0, 0, used), pen.base(area.y()));
+            hand.note(WEEK_OF, area.inset(0, 0, 0, used), base(area, pen));
         }
     }
 
