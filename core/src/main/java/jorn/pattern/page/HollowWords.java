@@ -12,10 +12,16 @@ import jorn.text.Face;
 import jorn.text.TypeShelf;
 import jorn.text.Typeface;
 
-/** Words as the outlines of their letters, broken into as many lines as make them largest. */
+/**
+ * Words as the outlines of their letters, broken into as many lines as make them largest; a single word only where whole it would be too small to
+ * colour.
+ */
 record HollowWords(String text) {
     private static final int MOST_LINES = 8;
     private static final double LEADING = 0.98;
+
+    /** Type size from which letters have room for fields to colour, in points. */
+    private static final double LARGE = 90;
 
     /** The letters, as large as a box holds them, in its middle. */
     Shape in(Box box) {
@@ -29,8 +35,16 @@ record HollowWords(String text) {
                 most = size;
                 best = PatternWindow.fitted(set, box);
             }
+            if (isOneWord() && size >= LARGE) {
+                // Nobody breaks a word that can be coloured whole.
+                return best;
+            }
         }
         return best;
+    }
+
+    private boolean isOneWord() {
+        return !text.strip().contains(" ");
     }
 
     private static Path2D set(List<String> lines) {
