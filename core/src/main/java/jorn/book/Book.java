@@ -63,7 +63,7 @@ public record Book(
     /** Whether the composed cover stands on the first and the last page: where it was asked for, and no cover is handed over apart. */
     @JsonIgnore
     public boolean hasCoverOnPages() {
-        return cover.onPages() && cover.plan().isPresent() && !brief.hasCoverApart();
+        return brief.coverOnPages() && cover.plan().isPresent() && !brief.hasCoverApart();
     }
 
     /**
@@ -71,7 +71,10 @@ public record Book(
      * designs from then on, so that what was asked for is printed.
      */
     public Book wearing(UnaryOperator<CoverPlan> change) {
-        return withCover(cover.planned(change).withOnPages(cover.onPages() || !brief.hasCoverApart()));
+        Book worn = withCover(cover.planned(change));
+        return brief.hasCoverApart()
+                ? worn
+                : worn.withBrief(brief.withWishes(brief.wishes().withCoverOnPages(true)));
     }
 
     /** Whether it is taxed as stationery: by the user's word, or because what it began as is written in and not read. */

@@ -118,6 +118,10 @@ public record Brief(
         return press.cover().delivery() != CoverRule.Delivery.NONE && !selfCover();
     }
 
+    public boolean coverOnPages() {
+        return wishes.coverOnPages();
+    }
+
     public boolean selfCover() {
         return wishes.selfCover();
     }

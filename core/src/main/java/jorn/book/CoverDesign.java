@@ -18,7 +18,6 @@ import jorn.json.Required;
  * @param blurb words on the back; may be empty
  * @param plan what it is composed of; absent in books begun before covers were composed
  * @param kept variants that are kept beside it
- * @param onPages whether it takes the place of the first and the last page where no cover of its own is handed over
  */
 @RecordBuilder
 public record CoverDesign(
@@ -29,22 +28,13 @@ public record CoverDesign(
         boolean spineText,
         String blurb,
         Optional<CoverPlan> plan,
-        List<CoverDesign> kept,
-        boolean onPages)
+        List<CoverDesign> kept)
         implements CoverDesignBuilder.With {
     private static final int MOST_KEPT = 24;
 
     /** Honey with a paper panel. */
     public static final CoverDesign CUSTOMARY = new CoverDesign(
-            Ink.hex("C9A24A"),
-            true,
-            Ink.hex("FFFEF8"),
-            Ink.hex("1D2733"),
-            true,
-            "",
-            Optional.empty(),
-            List.of(),
-            false);
+            Ink.hex("C9A24A"), true, Ink.hex("FFFEF8"), Ink.hex("1D2733"), true, "", Optional.empty(), List.of());
 
     public CoverDesign {
         blurb = blurb == null ? "" : blurb;

@@ -12,6 +12,8 @@ import jorn.press.PressProfile;
  *
  * @param bleed whether bleed is wanted even where nothing runs off the page
  * @param selfCover whether the first and last pages serve as the cover; only where the binding offers it
+ * @param coverOnPages whether the cover that was composed takes the place of the first and the last page where no cover of its own is
+ *     handed over
  * @param insideCover whether the inside of the cover is printed; only where the press offers it
  * @param finish the film over the cover; only one that the press has
  * @param edge the edge at which it is bound; by the direction of reading where absent
@@ -22,6 +24,7 @@ import jorn.press.PressProfile;
 public record Wishes(
         boolean bleed,
         boolean selfCover,
+        boolean coverOnPages,
         boolean insideCover,
         Optional<Finish> finish,
         Optional<BindingEdge> edge,
@@ -29,8 +32,8 @@ public record Wishes(
         Optional<String> kept)
         implements WishesBuilder.With {
     /** Nothing. */
-    public static final Wishes NONE =
-            new Wishes(false, false, false, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+    public static final Wishes NONE = new Wishes(
+            false, false, false, false, Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
 
     public Wishes {
         finish = finish == null ? Optional.empty() : finish;
@@ -45,6 +48,7 @@ public record Wishes(
         return new Wishes(
                 bleed,
                 self,
+                coverOnPages,
                 insideCover && press.insideCover() && !self,
                 finish.filter(press.finishes()::contains),
                 edge.filter(offer.edges()::contains),

@@ -64,7 +64,8 @@ class CoverPagesTest {
     @Test
     void aPageOfItsOwnComesBackWhenItIsNotWanted() {
         Book worn = zine("magazine").wearing(p -> p.composedAs("wreath"));
-        Book plain = worn.withCover(worn.cover().withOnPages(false));
+        Book plain =
+                worn.withBrief(worn.brief().withWishes(worn.brief().wishes().withCoverOnPages(false)));
         assertFalse(Edition.of(plain).isCoverPage(1));
         assertEquals(
                 Edition.of(zine("magazine")).page(16).marks(),

@@ -128,7 +128,7 @@ class HouseTest {
                 "text");
         room("money", "book", "measure", "press");
         room("brief", "art", "book", "content", "cover", "makeup", "measure", "money", "pattern", "press", "puzzle");
-        room("edition", "art", "book", "brief", "content", "cover", "makeup", "measure");
+        room("edition", "art", "book", "brief", "content", "cover", "makeup", "measure", "press");
         // What is done with it.
         room(
                 "order",
@@ -150,8 +150,26 @@ class HouseTest {
                 "deliver", "art", "book", "colour", "cover", "edition", "json", "layout", "makeup", "measure", "press",
                 "text");
         room(
-                "check", "art", "block", "book", "brief", "colour", "cover", "deliver", "edition", "layout", "makeup",
-                "measure", "money", "order", "press", "recipe", "style", "text", "json");
+                "check",
+                "art",
+                "block",
+                "book",
+                "brief",
+                "calendar",
+                "colour",
+                "cover",
+                "deliver",
+                "edition",
+                "layout",
+                "makeup",
+                "measure",
+                "money",
+                "order",
+                "press",
+                "recipe",
+                "style",
+                "text",
+                "json");
         room("store", "art", "book", "json", "layout", "measure", "recipe", "scratch", "style", "text");
         // Files and pictures.
         room("impose", "art", "json", "measure", "press", "text");

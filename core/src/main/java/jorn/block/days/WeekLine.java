@@ -59,10 +59,7 @@ public record WeekLine(@Label("block.day-list.later") int later) implements Node
         if (start.isEmpty()) {
             double used = pen.words(flow.fill(WEEK_OF), area, base, pen.label());
             pen.across(
-                    pen.style().lines().writing(),
-                    area.x() + used + pen.step() * 0.35,
-                    area.centreX(),
-                    base + UNDER);
+                    pen.style().lines().writing(), area.x() + used + pen.step() * 0.35, area.centreX(), base + UNDER);
             return;
         }
         String range = flow.calendar().range(start.get(), start.get().plusDays(6));

@@ -58,7 +58,7 @@ public record ArtBlock(@Label("block.pattern.named") boolean named) implements N
         if (turned < upright * WORTH_TURNING) {
             return fitted(picture, ink, area, upright);
         }
-        Box lying = new Box(0, 0, area.height(), area.width());
+        Box lying = new Box(0, 0, /* width= */ area.height(), /* height= */ area.width());
         return new Mark.Turned(Turn.quarterUp(area.x(), area.bottom()), List.of(fitted(picture, ink, lying, turned)));
     }
 

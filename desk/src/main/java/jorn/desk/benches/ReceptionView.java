@@ -142,7 +142,7 @@ final class ReceptionView {
     }
 
     /** @param then what is said once it is done */
-    private void begin(Edition edition, Errand.Work<Verdict> work, String then) {
+    private void begin(Edition edition, Errand.Task<Verdict> work, String then) {
         deeds.getChildren().removeIf(n -> "mend-elsewhere".equals(n.getId()));
         answer.getChildren().clear();
         doing.setText(Wording.of("desk.reception.reading"));

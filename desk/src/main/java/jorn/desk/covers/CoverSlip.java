@@ -64,14 +64,12 @@ final class CoverSlip extends Slip {
         this.design = work.desk().book().cover();
         this.plan = work.plan();
         if (!work.cover().geometry().isDelivered()) {
+            boolean onPages = work.desk().book().brief().coverOnPages();
             say(Wording.of(
                     "desk.cover.takes-no-cover-file",
                     work.desk().book().brief().press().name()));
-            toggle(
-                    Wording.of("desk.cover.on-pages"),
-                    "cover-on-pages",
-                    design.onPages(),
-                    () -> work.design("cover-on-pages", d -> d.withOnPages(!design.onPages())));
+            toggle(Wording.of("desk.cover.on-pages"), "cover-on-pages", onPages, () -> work.desk()
+                    .changeBrief("cover-on-pages", b -> b.withWishes(b.wishes().withCoverOnPages(!onPages))));
         }
         List<Button> subjects = new ArrayList<>();
         for (Subject each : Subject.values()) {

@@ -21,7 +21,7 @@ public final class Errand {
      *
      * @param <T> what comes of it
      */
-    public interface Work<T> {
+    public interface Task<T> {
         /**
          * Does it, on another thread.
          *
@@ -61,7 +61,7 @@ public final class Errand {
     }
 
     /** Begins it; what was begun before is stopped and not heard of any more. */
-    public <T> void begin(Work<T> work, Heard<T> heard) {
+    public <T> void begin(Task<T> work, Heard<T> heard) {
         stopped.set(true);
         AtomicBoolean own = new AtomicBoolean();
         stopped = own;

@@ -55,6 +55,9 @@ import jorn.store.RecipeFile;
 final class Fuzz {
     private static final int LONGEST_SECONDS = 5;
 
+    /** So many are tried however slow the machine. */
+    private static final int LEAST = 60;
+
     /** What no sentence to a person says. */
     private static final String JAVAS_WORDS =
             "(?s).*(java\\.|jorn\\.|Exception|/ by zero|null\\b|NaN (in|mm|pt|%)|Index \\d+ out of|Trouble|com\\.fasterxml).*";
@@ -315,7 +318,7 @@ final class Fuzz {
         long end = System.nanoTime() + (long) (seconds * 1e9);
         int trials = 0;
         List<Runnable> kinds = List.copyOf(fuzz.kinds.values());
-        while (System.nanoTime() < end && fuzz.failures.size() < 40) {
+        while ((System.nanoTime() < end || trials < LEAST) && fuzz.failures.size() < 40) {
             // Books, designs and profiles are spoiled most often: they have the most to say.
             int kind = trials % 2 == 0 ? trials / 2 % 4 : trials / 2 % kinds.size();
             kinds.get(kind).run();
