@@ -8,6 +8,7 @@ import jorn.book.Placement.Start;
 import jorn.pattern.run.ArtItem;
 import jorn.pattern.run.ArtPages;
 import jorn.pattern.run.Patterns;
+import jorn.press.Binding;
 import jorn.recipe.Catalogue;
 import jorn.say.Wording;
 
@@ -56,13 +57,32 @@ public final class PatternRuns {
                 return withArt(now, i, there.get().withItems(all));
             }
         }
-        ArtPages pages = new ArtPages(items, Patterns.Back.BLANK);
         for (int i = 0; i < now.runs().size(); i++) {
-            if (of(now.runs().get(i)).isPresent()) {
+            Optional<Patterns> patterns = of(now.runs().get(i));
+            if (patterns.isPresent()) {
+                ArtPages pages = new ArtPages(items, patterns.get().back());
                 return now.withRun(i, r -> run(pages));
             }
         }
+        ArtPages pages = new ArtPages(items, back(now.brief().binding()));
         return RunOrder.insert(now, now.runs().size(), run(pages), false);
+    }
+
+    /**
+     * What is put behind pages to colour where nobody has chosen: blank pages where leaves are bound, so that pens do not spoil the next picture;
+     * nothing where they are loose, for single sheets are printed on one side (common practice).
+     */
+    static Patterns.Back back(Binding binding) {
+        return binding == Binding.LOOSE ? Patterns.Back.NONE : Patterns.Back.BLANK;
+    }
+
+    /** The inside of a kind of book as a binding wants it. */
+    static Interior bound(Interior inside, Binding binding) {
+        List<Run> runs = inside.runs().stream()
+                .map(r ->
+                        of(r).map(p -> r.withSource(p.withBack(back(binding)))).orElse(r))
+                .toList();
+        return inside.withRuns(runs);
     }
 
     /** The same book with other drawings in a run. */

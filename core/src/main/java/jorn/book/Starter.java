@@ -228,7 +228,7 @@ public enum Starter {
     /** A whole book of this kind to a brief. */
     public Book begin(Brief brief) {
         Brief own = this == ZINE || this == PHOTO_BOOKLET ? brief.withSelfCover(true) : brief;
-        Interior made = inside.get();
+        Interior made = PatternRuns.bound(inside.get(), own.binding());
         Book book = new Book(
                 Identity.fresh(kind, id),
                 own,

@@ -18,6 +18,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.NoSuchElementException;
+import java.util.Optional;
 import java.util.Set;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
@@ -37,6 +38,12 @@ public final class SvgOutline {
 
     private static final double FLAT = 0.002;
 
+    /** A line of such a share of half the drawing's diagonal is about 2 mm wide where the drawing is repeated at its customary size. */
+    private static final double BROAD = 0.17;
+
+    /** Outlines of lines with more points are not joined: it takes too long. */
+    private static final int MOST_JOINED = 4_000;
+
     private static final Set<String> UNSEEN =
             Set.of("defs", "symbol", "clipPath", "mask", "pattern", "marker", "metadata", "linearGradient");
 
@@ -52,10 +59,10 @@ public final class SvgOutline {
     public static String read(byte[] svg, String name) {
         Shape largest = null;
         double most = 0;
-        for (Shape each : read(svg, name, SvgOutline::pieces)) {
-            if (size(each) > most) {
-                most = size(each);
-                largest = each;
+        for (Piece each : pieces(svg, name)) {
+            if (size(each.line()) > most) {
+                most = size(each.line());
+                largest = each.line();
             }
         }
         if (largest == null) {
@@ -103,25 +110,45 @@ public final class SvgOutline {
         return text.toString();
     }
 
+    /**
+     * A line of the drawing.
+     *
+     * @param ribbon what is black of it, where nothing else is seen of it
+     * @param wide how wide that is
+     */
+    private record Piece(Shape line, Optional<Shape> ribbon, double wide) {
+        static Piece of(Shape line, SvgStroke stroke, AffineTransform at) {
+            Shape placed = at.createTransformedShape(line);
+            return stroke.isLineAlone(line instanceof Line2D)
+                    ? new Piece(placed, Optional.of(stroke.ribbon(line, at)), stroke.width(at))
+                    : new Piece(placed, Optional.empty(), 0);
+        }
+    }
+
     /** Every line of the drawing as a shape of its own. */
-    private static List<Shape> pieces(byte[] svg) throws XMLStreamException {
+    private static List<Piece> pieces(byte[] svg) throws XMLStreamException {
         XMLInputFactory factory = XMLInputFactory.newFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         XMLStreamReader xml = factory.createXMLStreamReader(new ByteArrayInputStream(svg));
-        List<Shape> all = new ArrayList<>();
+        List<Piece> all = new ArrayList<>();
         Deque<AffineTransform> turns = new ArrayDeque<>();
         turns.push(new AffineTransform());
+        Deque<SvgStroke> strokes = new ArrayDeque<>();
+        strokes.push(SvgStroke.PLAIN);
         int unseen = 0;
         while (xml.hasNext()) {
             int event = xml.next();
             if (event == XMLStreamConstants.END_ELEMENT) {
                 turns.pop();
+                strokes.pop();
                 unseen = Math.max(0, unseen - 1);
             } else if (event == XMLStreamConstants.START_ELEMENT) {
                 AffineTransform at = new AffineTransform(turns.element());
                 at.concatenate(SvgTurn.of(text(xml, "transform")));
                 turns.push(at);
+                SvgStroke stroke = strokes.element().with(attribute -> text(xml, attribute));
+                strokes.push(stroke);
                 // What stands in definitions, masks and the like is not seen where it stands.
                 unseen += unseen > 0
                                 || UNSEEN.contains(xml.getLocalName())
@@ -129,7 +156,7 @@ public final class SvgOutline {
                         ? 1
                         : 0;
                 if (unseen == 0) {
-                    drawn(xml).forEach(s -> all.add(at.createTransformedShape(s)));
+                    drawn(xml).forEach(s -> all.add(Piece.of(s, stroke, at)));
                 }
             }
         }
@@ -152,22 +179,24 @@ public final class SvgOutline {
     }
 
     /**
-     * All lines of a drawing, the largest first, with no more points than are needed.
+     * All lines of a drawing, the largest first, with no more points than are needed. Of lines so broad that their inside can be coloured, the outline
+     * is taken, as one shape where they meet.
      *
      * @param name of the file, to speak of it
      * @return points as {@code x,y x,y …}, with {@code open} before those that do not lead back to where they began
      * @throws Trouble where there is none, or they have more than 100,000 points
      */
     public static List<String> lines(byte[] svg, String name) {
-        List<Shape> all = new ArrayList<>(read(svg, name, SvgOutline::pieces));
-        if (all.isEmpty()) {
+        List<Piece> pieces = pieces(svg, name);
+        if (pieces.isEmpty()) {
             throw Trouble.of("shape.refused.no-line", name);
         }
-        all.sort(Comparator.comparingDouble(SvgOutline::size).reversed());
-        Rectangle2D box = all.get(0).getBounds2D();
-        for (Shape s : all) {
-            box.add(s.getBounds2D());
+        Rectangle2D box = pieces.get(0).line().getBounds2D();
+        for (Piece p : pieces) {
+            box.add(p.line().getBounds2D());
         }
+        List<Shape> all = shapes(pieces, BROAD * Math.hypot(box.getWidth(), box.getHeight()) / 2);
+        all.sort(Comparator.comparingDouble(SvgOutline::size).reversed());
         double fine = Math.max(box.getWidth(), box.getHeight()) * FLAT;
         List<String> lines = new ArrayList<>();
         int points = 0;
@@ -185,18 +214,40 @@ public final class SvgOutline {
         return lines;
     }
 
+    /** The lines as they are, and the outline of those that are broad. */
+    private static List<Shape> shapes(List<Piece> pieces, double broad) {
+        List<Shape> all = new ArrayList<>();
+        Area ribbons = new Area();
+        int points = 0;
+        for (Piece p : pieces) {
+            int more = p.wide() >= broad ? p.ribbon().map(SvgOutline::corners).orElse(0) : 0;
+            points += more;
+            if (more > 0 && points <= MOST_JOINED) {
+                ribbons.add(new Area(p.ribbon().orElseThrow()));
+            } else {
+                all.add(p.line());
+            }
+        }
+        all.addAll(split(new Path2D.Double(ribbons)));
+        return all;
+    }
+
+    private static int corners(Shape shape) {
+        int count = 0;
+        for (PathIterator i = shape.getPathIterator(null); !i.isDone(); i.next()) {
+            count++;
+        }
+        return count;
+    }
+
     private static double size(Shape s) {
         Rectangle2D b = s.getBounds2D();
         return b.getWidth() * b.getHeight();
     }
 
-    private interface Reader {
-        List<Shape> read(byte[] svg) throws XMLStreamException;
-    }
-
-    private static List<Shape> read(byte[] svg, String name, Reader reader) {
+    private static List<Piece> pieces(byte[] svg, String name) {
         try {
-            return reader.read(svg);
+            return pieces(svg);
         } catch (XMLStreamException
                 | NumberFormatException
                 | IndexOutOfBoundsException

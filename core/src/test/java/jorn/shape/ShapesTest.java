@@ -24,6 +24,29 @@ class ShapesTest {
                 "bee.svg");
     }
 
+    /** Lines so broad that they can be coloured are ribbons, one where they meet; others stay lines. */
+    @Test
+    void broadLinesOfADrawingHaveAnInside() {
+        String head = "<svg xmlns='http://www.w3.org/2000/svg'><g stroke='black' style='fill: none'>";
+        String cross = "<path d='M10 50H90M50 10V90'/></g></svg>";
+        List<String> broad = SvgOutline.lines(bytes(head.replace("none", "none; stroke-width: 12px") + cross), "x.svg");
+        assertEquals(1, broad.size());
+        assertTrue(!broad.get(0).startsWith("open"));
+        assertEquals(13, broad.get(0).split(" ").length, 1, "twelve corners of a cross");
+        List<String> fine = SvgOutline.lines(bytes(head.replace("none", "none; stroke-width: 3px") + cross), "x.svg");
+        assertEquals(2, fine.size());
+        assertTrue(fine.stream().allMatch(l -> l.startsWith("open")));
+        String turned =
+                "<line x1='0' y1='0' x2='40' y2='0' transform='scale(2)' stroke='black' stroke-width='10'/></svg>";
+        String bar = SvgOutline.lines(bytes("<svg xmlns='http://www.w3.org/2000/svg'>" + turned), "x.svg")
+                .get(0);
+        assertEquals(20, SvgOutline.shape(bar).getBounds2D().getHeight(), 0.01, "sized with the part");
+    }
+
+    private static byte[] bytes(String svg) {
+        return svg.getBytes(StandardCharsets.UTF_8);
+    }
+
     @Test
     void everyShapeIsOneHighAndBeginsAtNought() {
         for (String name : Silhouettes.names()) {

@@ -82,7 +82,7 @@ public final class ColouringPage {
             }
         }
         if (!whole) {
-            Zone pattern = new Zone(window, spec.inking());
+            Zone pattern = new Zone(window, spec.inking(), true);
             Copies.put(new Ground(spec, cleared), pattern, room);
             zones.add(0, pattern);
         }
@@ -150,7 +150,7 @@ public final class ColouringPage {
             Path.Builder small = Path.builder();
             boolean any = false;
             for (ColourField each : known) {
-                if (each.isSmall()) {
+                if (each.isToInk()) {
                     small.path(each.field().path());
                     any = true;
                 }
@@ -193,7 +193,7 @@ public final class ColouringPage {
         double whole = 0;
         for (ColourField each : all) {
             whole += each.field().area();
-            small += each.isSmall() ? each.field().area() : 0;
+            small += each.isToInk() ? each.field().area() : 0;
         }
         return whole == 0 ? 0 : small / whole;
     }

@@ -31,11 +31,19 @@ final class Zone {
     private final Inside inside;
     private final double outlineWeight;
     private final Box box;
+    private final boolean cuts;
     private final List<Inked> lines = new ArrayList<>();
     private List<Inked> cell = List.of();
     private List<double[]> corners = List.of();
 
+    /** One that is drawn up to its outline, as letters, borders and mandalas are. */
     Zone(Area shape, Inking inking) {
+        this(shape, inking, false);
+    }
+
+    /** @param cuts whether its outline cuts through lines that would go on */
+    Zone(Area shape, Inking inking, boolean cuts) {
+        this.cuts = cuts;
         this.outline = Path.of(shape);
         this.inside = new Inside(shape, FLAT);
         this.outlineWeight = inking.weight(OUTLINE);
@@ -131,6 +139,17 @@ final class Zone {
         return Arrangement.of(flat(), (x, y) -> inside.holds(x, y) || inside.near(x, y, 0.2) < 0.1 ? 1 : 0);
     }
 
+    private boolean isAtOutline(Field field) {
+        for (double[] ring : field.rings()) {
+            for (int i = 0; i + 1 < ring.length; i += 2) {
+                if (inside.near(ring[i], ring[i + 1], 2 * FLAT) < FLAT) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
+
     /** The fields, with the largest circle in each; the lines themselves take half of their weight from it. */
     List<ColourField> fields() {
         double half = outlineWeight / 2 / OUTLINE;
@@ -143,8 +162,9 @@ final class Zone {
                 roundel = Roundel.of(field, NEAR);
             }
             if (inside.holds(roundel.x(), roundel.y())) {
-                all.add(new ColourField(
-                        field, new Roundel(roundel.x(), roundel.y(), Math.max(0, roundel.radius() - half))));
+                Roundel white = new Roundel(roundel.x(), roundel.y(), Math.max(0, roundel.radius() - half));
+                ColourField found = new ColourField(field, white, false);
+                all.add(cuts && found.isSmall() && isAtOutline(field) ? new ColourField(field, white, true) : found);
             }
         }
         return all;

@@ -46,6 +46,30 @@ class ColouringPageTest {
         return spec.withSurround(change.apply(spec.surround()));
     }
 
+    /** What the edge cuts off of a field is no blot: along the edge stands nothing that is filled. */
+    @ParameterizedTest
+    @CsvSource({"P1,petal,PAGE", "P4,daisy,PAGE", "P6,shell,PAGE", "P1,petal,ROUND"})
+    void nothingAtTheEdgeIsInked(WallpaperGroup group, String motif, PatternWindow.Pane window) {
+        PatternSpec spec = with(spec(group, motif, 19), s -> s.withWindow(new PatternWindow(window, "")));
+        List<Mark> marks = new ColouringPage(spec, AREA).inkedMarks();
+        Area edge = new Area(new BasicStroke(0.05f)
+                .createStrokedShape(spec.surround().window().in(room(spec))));
+        int filled = 0;
+        for (Mark mark : marks) {
+            if (mark instanceof Mark.Fill fill) {
+                filled++;
+                Area meets = new Area(fill.path().asShape());
+                meets.intersect(edge);
+                assertTrue(meets.isEmpty(), meets.getBounds2D() + " of the edge");
+            }
+        }
+        assertTrue(filled > 0, "fields within are inked");
+    }
+
+    private static Box room(PatternSpec spec) {
+        return AREA.within(spec.inking().weight(1.3) / 2);
+    }
+
     @ParameterizedTest
     @CsvSource({
         "P1,petal,PAGE,''",

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import jorn.book.Book;
+import jorn.book.Brief;
 import jorn.book.PatternRuns;
 import jorn.book.Slot;
 import jorn.book.Starter;
@@ -19,6 +20,8 @@ import jorn.measure.Trouble;
 import jorn.pattern.motif.OutlineMotif;
 import jorn.pattern.page.PatternSpec;
 import jorn.pattern.page.PatternWindow;
+import jorn.press.Binding;
+import jorn.press.PressShelf;
 import jorn.scan.Cleaning;
 import org.junit.jupiter.api.Test;
 
@@ -142,6 +145,37 @@ class PatternsTest {
                 .map(Slot::number)
                 .toList();
         assertEquals(pages.get(0) + 3, pages.get(3));
+    }
+
+    /** Common practice: single sheets are printed on one side, so a file of them has no blank pages. */
+    @Test
+    void looseSheetsHaveNoBlankBacksButBoundOnesHave() {
+        Starter kind = Starter.COLOURING_BOOK;
+        Brief loose = kind.usualBrief().at(PressShelf.shipped().find("home"));
+        assertEquals(Binding.LOOSE, loose.binding());
+        ArtItem item = new ArtItem("a", "a", 0, Cleaning.NONE, "Hive");
+        Book without = kind.begin(loose);
+        assertEquals(List.of(Patterns.Back.NONE), backs(without));
+        assertEquals(List.of(Patterns.Back.BLANK), backs(kind.begin()));
+        assertEquals(List.of(Patterns.Back.NONE), artBacks(PatternRuns.taking(without, List.of(item), List.of())));
+        assertEquals(
+                List.of(Patterns.Back.BLANK), artBacks(PatternRuns.taking(kind.begin(), List.of(item), List.of())));
+        Book other = Starter.EMPTY.begin(loose);
+        assertEquals(List.of(Patterns.Back.NONE), artBacks(PatternRuns.taking(other, List.of(item), List.of())));
+    }
+
+    private static List<Patterns.Back> backs(Book book) {
+        return book.runs().stream()
+                .flatMap(r -> PatternRuns.of(r).stream())
+                .map(Patterns::back)
+                .toList();
+    }
+
+    private static List<Patterns.Back> artBacks(Book book) {
+        return book.runs().stream()
+                .flatMap(r -> PatternRuns.art(r).stream())
+                .map(ArtPages::back)
+                .toList();
     }
 
     @Test
