@@ -2,7 +2,6 @@ package jorn.print.bindery;
 
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.ByteBuffer;
 import java.nio.MappedByteBuffer;
 import java.nio.channels.FileChannel;
@@ -47,6 +46,11 @@ final class Rescue {
     /** Pages by where they are found. */
     private final TreeMap<Long, Integer> pages = new TreeMap<>();
 
+    /** Numbers of objects that no file can have: in the copy they are blank, for a reader stops at them. */
+    private final List<Digits> impossible = new ArrayList<>();
+
+    private record Digits(int from, int length) {}
+
     private int highest;
     /** How many pages the file had, where it still says so; 0 where it does not. */
     private int told;
@@ -79,10 +83,20 @@ final class Rescue {
         }
         Path copy = Scratch.newFile();
         Files.copy(file, copy);
-        try (OutputStream out = Files.newOutputStream(copy, StandardOpenOption.APPEND)) {
-            out.write(rescue.tree().getBytes(StandardCharsets.ISO_8859_1));
+        try (FileChannel out = FileChannel.open(copy, StandardOpenOption.WRITE)) {
+            for (Digits each : rescue.impossible) {
+                put(out, each.from(), " ".repeat(each.length()));
+            }
+            put(out, out.size(), rescue.tree());
         }
         return Optional.of(new Left(copy, rescue.told));
+    }
+
+    private static void put(FileChannel out, long at, String text) throws IOException {
+        ByteBuffer all = ByteBuffer.wrap(text.getBytes(StandardCharsets.ISO_8859_1));
+        while (all.hasRemaining()) {
+            out.write(all, at + all.position());
+        }
     }
 
     /** Whether the end of a file is not the end of a PDF. */
@@ -170,11 +184,24 @@ final class Rescue {
         if (from < 0) {
             return 0;
         }
-        long number = 0;
-        for (int i = from; bytes.get(i) >= '0' && bytes.get(i) <= '9'; i++) {
-            number = 10 * number + bytes.get(i) - '0';
+        int first = from;
+        while (first > 0 && isDigit(first - 1)) {
+            first--;
         }
-        return number > 0 && number < Integer.MAX_VALUE - 2 ? (int) number : 0;
+        long number = 0;
+        int end = from;
+        for (; isDigit(end); end++) {
+            number = 10 * number + bytes.get(end) - '0';
+        }
+        if (first < from || number >= Integer.MAX_VALUE - 2) {
+            impossible.add(new Digits(first, end - first));
+            return 0;
+        }
+        return (int) number;
+    }
+
+    private boolean isDigit(int at) {
+        return bytes.get(at) >= '0' && bytes.get(at) <= '9';
     }
 
     /** Where the digits begin that stand before a place, with white space between; -1 where there are none. */
@@ -184,7 +211,7 @@ final class Rescue {
             i--;
         }
         int end = i;
-        while (i >= 0 && bytes.get(i) >= '0' && bytes.get(i) <= '9' && end - i < MOST_DIGITS) {
+        while (i >= 0 && isDigit(i) && end - i < MOST_DIGITS) {
             i--;
         }
         // Between the two numbers there is white space; before the word there may be none.

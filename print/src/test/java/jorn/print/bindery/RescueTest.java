@@ -103,6 +103,23 @@ class RescueTest {
         assertTrue(told(cut).contains("6 of 7 pages"), told(cut));
     }
 
+    /** Numbers that no file can have are passed over, and the pages are found all the same. */
+    @Test
+    void oneOversizedNumberDoesNotEndTheSearch() throws IOException {
+        Path cut = folder.resolve("cut.pdf");
+        String page = " 0 obj\n<</Type /Page/Parent 9 0 R/MediaBox[0 0 200 300]>>\nendobj\n";
+        Files.writeString(
+                cut,
+                "%PDF-1.4\n9 0 obj\n<</Type/Pages/Count 99999999999999999999/Kids[1 0 R 3 0 R]>>\nendobj\n1" + page
+                        + "8 0 obj\n<</Type/ObjStm/N 99999999999999999999/First 99999999999999999999/Length 3>>\nstream\nabc\n"
+                        + "endstream\nendobj\n"
+                        + "99999999999999999999" + page + "3" + page,
+                StandardCharsets.US_ASCII);
+        try (PdfSource source = PdfSource.open(cut)) {
+            assertEquals(2, source.count());
+        }
+    }
+
     @Test
     void aWholeFileIsNotSaidToLackAnything() {
         assertEquals("", told(whole));
