@@ -86,7 +86,8 @@ public final class JornApp extends Application {
         if (!stage.isMaximized()) {
             Platform.runLater(() -> place.give(stage));
         }
-        start.then().ifPresent(t -> t.accept(stage, new Opened(desk, files, window)));
+        // Behind the place, so that whoever comes next may choose another.
+        start.then().ifPresent(t -> Platform.runLater(() -> t.accept(stage, new Opened(desk, files, window))));
     }
 
     private static void name(Stage stage, BookState shown) {
