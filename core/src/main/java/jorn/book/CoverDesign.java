@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import jorn.art.Ink;
 import jorn.json.Required;
+import jorn.measure.Trouble;
 
 /**
  * How the cover is designed.
@@ -15,7 +16,7 @@ import jorn.json.Required;
  * @param panelInk colour of panels
  * @param titleInk colour of words on panels
  * @param spineText whether title and author stand on the spine
- * @param blurb words on the back; may be empty
+ * @param blurb words on the back, 20,000 letters at most; may be empty
  * @param plan what it is composed of; absent in books begun before covers were composed
  * @param kept variants that are kept beside it
  */
@@ -31,6 +32,7 @@ public record CoverDesign(
         List<CoverDesign> kept)
         implements CoverDesignBuilder.With {
     private static final int MOST_KEPT = 24;
+    private static final int LONGEST_BLURB = 20_000;
 
     /** Honey with a paper panel. */
     public static final CoverDesign CUSTOMARY = new CoverDesign(
@@ -38,6 +40,9 @@ public record CoverDesign(
 
     public CoverDesign {
         blurb = blurb == null ? "" : blurb;
+        if (blurb.length() > LONGEST_BLURB) {
+            throw Trouble.of("book.part-edit.too-long", blurb.length(), LONGEST_BLURB);
+        }
         plan = plan == null ? Optional.empty() : plan;
         kept = kept == null ? List.of() : List.copyOf(kept.subList(Math.max(0, kept.size() - MOST_KEPT), kept.size()));
     }

@@ -23,6 +23,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TimeZone;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.BiConsumer;
 import java.util.regex.Pattern;
 import jorn.calendar.Occasion.Period;
@@ -45,6 +51,11 @@ final class CalendarFile {
     private static final Set<Frequency> WITHIN_A_DAY = Set.of(Frequency.SECONDLY, Frequency.MINUTELY, Frequency.HOURLY);
 
     private static final int LONGEST_DAYS = 366;
+
+    /** For all events together. Rules that never come round are legal, and the library looks for their next day for ever. */
+    private static final int MOST_SECONDS = 2;
+
+    private static final int SHOWN = 60;
 
     private final ICalendar calendar;
     private final Period period;
@@ -71,13 +82,36 @@ final class CalendarFile {
         if (events > MOST_EVENTS) {
             throw Trouble.of("calendar.calendar-file.too-many-events", events, MOST_EVENTS);
         }
-        List<ICalendar> all = Biweekly.parse(text).all();
-        for (ICalendar calendar : all) {
-            new CalendarFile(calendar, period, each).run();
+        List<CalendarFile> all = Biweekly.parse(text).all().stream()
+                .map(calendar -> new CalendarFile(calendar, period, each))
+                .toList();
+        AtomicReference<String> present = new AtomicReference<>("");
+        FutureTask<Boolean> work = new FutureTask<>(
+                () -> {
+                    for (CalendarFile calendar : all) {
+                        calendar.run(present);
+                    }
+                },
+                true);
+        Thread hand = new Thread(work, "calendar");
+        hand.setDaemon(true);
+        hand.start();
+        try {
+            work.get(MOST_SECONDS, TimeUnit.SECONDS);
+        } catch (TimeoutException e) {
+            work.cancel(true);
+            throw Trouble.because(e, "calendar.calendar-file.no-end", present.get(), MOST_SECONDS);
+        } catch (InterruptedException e) {
+            work.cancel(true);
+            Thread.currentThread().interrupt();
+            throw new CancellationException();
+        } catch (ExecutionException e) {
+            throw e.getCause() instanceof Trouble t ? t : new IllegalStateException(e.getCause());
         }
     }
 
-    private void run() {
+    /** @param present hears which event is looked at */
+    private void run(AtomicReference<String> present) {
         for (VEvent event : calendar.getEvents()) {
             if (event.getRecurrenceId() != null && event.getUid() != null) {
                 moved.computeIfAbsent(event.getUid().getValue(), k -> new HashSet<>())
@@ -88,7 +122,9 @@ final class CalendarFile {
             boolean cancelled = event.getStatus() != null && event.getStatus().isCancelled();
             String words = event.getSummary() == null ? "" : event.getSummary().getValue();
             if (!cancelled && event.getDateStart() != null && words != null && !words.isBlank()) {
-                read(event, words.replaceAll("\\s+", " ").strip());
+                String said = words.replaceAll("\\s+", " ").strip();
+                present.set(said.length() > SHOWN ? said.substring(0, SHOWN) + " …" : said);
+                read(event, said);
             }
         }
     }
@@ -105,6 +141,10 @@ final class CalendarFile {
     }
 
     private void occurrences(VEvent event, String words) {
+        if (event.getRecurrenceRule() != null
+                && !EventRules.means(event.getRecurrenceRule().getValue())) {
+            throw Trouble.of("calendar.calendar-file.no-rule", words);
+        }
         DateStart start = event.getDateStart();
         ICalDate first = start.getValue();
         ZoneId zone = zone(start);
@@ -128,7 +168,7 @@ final class CalendarFile {
         if (first.before(from) && !withinDay) {
             rounds.advanceTo(from);
         }
-        while (rounds.hasNext()) {
+        while (rounds.hasNext() && !Thread.currentThread().isInterrupted()) {
             Instant round = rounds.next().toInstant();
             if (!round.isBefore(end)) {
                 return;

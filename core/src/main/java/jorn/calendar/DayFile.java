@@ -20,6 +20,9 @@ import org.apache.commons.csv.CSVRecord;
 /** Personal dates from a file: an .ics calendar, or a list with a day and words in each line: "2026-10-09, words". */
 public final class DayFile {
     private static final int MOST = 10_000;
+    /** Words for a day, in letters. */
+    private static final int LONGEST = 500;
+
     /** How far an undated book looks ahead into a calendar in which things come round again. */
     private static final int YEARS = 3;
 
@@ -89,6 +92,9 @@ public final class DayFile {
     }
 
     private static void add(Map<LocalDate, String> days, LocalDate day, String words) {
+        if (words.length() > LONGEST) {
+            throw Trouble.of("calendar.day-file.words-too-long", day, words.length(), LONGEST);
+        }
         if (!words.isBlank() && (days.size() < MOST || days.containsKey(day))) {
             days.merge(day, words, (a, b) -> (", " + a + ", ").contains(", " + b + ", ") ? a : a + ", " + b);
         }

@@ -9,6 +9,7 @@ import jorn.measure.Unit;
 public final class Limits {
     private static final Length LONGEST = Length.mm(1000);
     private static final int MOST_WORDS = 20_000;
+    private static final int LONGEST_HEADING = 500;
 
     private Limits() {}
 
@@ -77,12 +78,22 @@ public final class Limits {
         return wanted;
     }
 
+    /** Words that run over lines: 20,000 letters; none where none are given. */
     public static String words(String wanted) {
+        return within(wanted, MOST_WORDS);
+    }
+
+    /** A heading, a label, whatever stands on one line or few: 500 letters; none where none are given. */
+    public static String heading(String wanted) {
+        return within(wanted, LONGEST_HEADING);
+    }
+
+    private static String within(String wanted, int most) {
         if (wanted == null) {
             return "";
         }
-        if (wanted.length() > MOST_WORDS) {
-            throw Trouble.of("layout.limits.words-letters-too-long", wanted.length(), MOST_WORDS);
+        if (wanted.length() > most) {
+            throw Trouble.of("layout.limits.words-letters-too-long", wanted.length(), most);
         }
         return wanted;
     }

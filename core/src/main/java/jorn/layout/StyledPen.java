@@ -31,6 +31,9 @@ public final class StyledPen {
     private static final double ABOVE_TICK_LINE = 0.14;
 
     /** Height of small letters that type is reckoned with, as a share of its size. */
+    /** No width that anybody sees, in points. */
+    private static final double NOTHING = 0.01;
+
     private static final double USUAL_X_HEIGHT = 0.49;
 
     private static final double LEAST_LARGER = 0.94;
@@ -253,17 +256,26 @@ public final class StyledPen {
         return Shaper.shape(face, size, words, letters.tracking()).width();
     }
 
+    /** As many letters as fit with a point behind them, the first at least. Found by halves: a line is shaped a few times, however long it is. */
     private static String shortened(Face face, String words, double size, LetterForm letters, double room) {
-        String now = words;
-        while (now.length() > 1 && width(face, now, size, letters) > room + 0.01) {
-            String shorter =
-                    now.endsWith(".") ? now.substring(0, now.length() - 2) : now.substring(0, now.length() - 1);
-            now = shorter.stripTrailing() + ".";
-            if (now.length() <= 2) {
-                return now.substring(0, 1);
+        if (width(face, words, size, letters) <= room + NOTHING) {
+            return words;
+        }
+        int fits = 0;
+        int tooMany = words.codePointCount(0, words.length());
+        while (tooMany - fits > 1) {
+            int tried = (fits + tooMany) / 2;
+            if (width(face, broken(words, tried), size, letters) <= room + NOTHING) {
+                fits = tried;
+            } else {
+                tooMany = tried;
             }
         }
-        return now;
+        return fits == 0 ? words.substring(0, words.offsetByCodePoints(0, 1)) : broken(words, fits);
+    }
+
+    private static String broken(String words, int letters) {
+        return words.substring(0, words.offsetByCodePoints(0, letters)).stripTrailing() + ".";
     }
 
     /** How wide words are as they would be set. */

@@ -50,6 +50,42 @@ class CalendarFileTest {
                         .keySet());
     }
 
+    /** RFC 5545, 3.3.10: an hour is one of 0 to 23. What is legal and never comes round ends, too. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "FREQ=HOURLY;INTERVAL=2147483647;BYHOUR=99",
+                "FREQ=HOURLY;INTERVAL=24;BYHOUR=5",
+                "FREQ=SECONDLY;INTERVAL=10000000;BYMONTH=2;BYMONTHDAY=30",
+                "FREQ=MINUTELY;BYMINUTE=60",
+                "FREQ=YEARLY;BYMONTH=13",
+                "FREQ=MONTHLY;BYMONTHDAY=0",
+                "FREQ=DAILY;INTERVAL=0"
+            })
+    void aRuleThatNeverComesRoundIsRefusedByTheNameOfItsEvent(String rule) {
+        Trouble refused = assertTimeoutPreemptively(
+                Duration.ofSeconds(5),
+                () -> assertThrows(
+                        Trouble.class, () -> rounds("2026-01-01", "2026-12-31", "20260101T090000", rule)));
+        assertTrue(refused.getMessage().contains("Hive"), refused.getMessage());
+    }
+
+    @Test
+    void wordsForWhichNoDayHasRoomAreRefusedByTheirDay() {
+        String event = "DTSTART;VALUE=DATE:20260704\nSUMMARY:" + "Hive ".repeat(101);
+        Trouble refused =
+                assertThrows(Trouble.class, () -> read("2026-01-01", "2026-12-31", event));
+        assertTrue(refused.getMessage().contains("2026-07-04"), refused.getMessage());
+    }
+
+    @Test
+    void theEndsOfTheRangesAreWithin() {
+        assertEquals(days("2026-12-31"), rounds("2026-01-01", "2026-12-31", "20260101T235900",
+                "FREQ=YEARLY;BYMONTH=12;BYMONTHDAY=31;BYHOUR=23;BYMINUTE=59").stream().filter(d -> d.getMonthValue() == 12).toList());
+        assertEquals(days("2026-12-31"), rounds("2026-01-01", "2026-12-31", "20260101T090000",
+                "FREQ=YEARLY;BYYEARDAY=-1").stream().filter(d -> d.getMonthValue() == 12).toList());
+    }
+
     @Test
     void dailyForTenTimes() {
         assertEquals(

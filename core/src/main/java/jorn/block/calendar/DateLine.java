@@ -44,7 +44,7 @@ public record DateLine(
 
     public DateLine {
         size = Limits.type(size);
-        label = label == null ? "@date" : label;
+        label = label == null ? "@date" : Limits.heading(label);
         align = align == null ? Align.RIGHT : align;
     }
 

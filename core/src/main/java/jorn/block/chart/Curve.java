@@ -52,7 +52,7 @@ public record Curve(
     private static final double LABEL = 1.7;
 
     public Curve {
-        unit = Limits.words(unit);
+        unit = Limits.heading(unit);
         by = by == null ? CountBy.MONTH : by;
         from = Limits.whole(from, Wording.of("block.curve.from"), -1000, 10_000);
         step = Limits.whole(step, Wording.of("block.curve.step"), 0, 1000);

@@ -73,7 +73,7 @@ public record CountedTable(
      */
     public record Column(@Required String head, Double share, ColumnKind kind) {
         public Column {
-            head = Limits.words(head);
+            head = Limits.heading(head);
             share = share == null || !(share > 0) ? Double.valueOf(1) : share;
             kind = kind == null ? ColumnKind.WORDS : kind;
         }

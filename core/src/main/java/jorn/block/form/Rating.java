@@ -53,7 +53,7 @@ public record Rating(
                     () -> new Rating("@liked", 5, RatingSign.STAR));
 
     public Rating {
-        label = Limits.words(label);
+        label = Limits.heading(label);
         steps = Limits.whole(steps == null ? 5 : steps, Wording.of("block.rating.steps"), 2, 12);
         sign = sign == null ? RatingSign.TICK : sign;
     }

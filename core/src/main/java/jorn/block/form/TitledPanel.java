@@ -48,7 +48,7 @@ public record TitledPanel(
     private static final int LEAST_SPARE = 3;
 
     public TitledPanel {
-        title = Limits.words(title);
+        title = Limits.heading(title);
     }
 
     private static Box edge(Box area, Flow flow) {

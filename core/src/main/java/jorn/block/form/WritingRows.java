@@ -42,7 +42,7 @@ public record WritingRows(
     private static final double MARGIN = 2.6;
 
     public WritingRows {
-        title = Limits.words(title);
+        title = Limits.heading(title);
         rows = Limits.whole(rows, Wording.of("block.writing-rows.rows"), 0, 60);
     }
 

@@ -64,8 +64,8 @@ public record Head(
     private static final double NARROWEST = 4;
 
     public Head {
-        text = Limits.words(text);
-        aside = Limits.words(aside);
+        text = Limits.heading(text);
+        aside = Limits.heading(aside);
         undated = undated == null ? Optional.empty() : undated;
     }
 

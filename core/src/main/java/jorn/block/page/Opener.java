@@ -40,7 +40,7 @@ public record Opener(
     private static final double LARGEST_DRAWING = 130;
 
     public Opener {
-        text = Limits.words(text);
+        text = Limits.heading(text);
         below = Limits.words(below);
     }
 

@@ -49,7 +49,7 @@ public record Framed(
 
     public Framed {
         padding = Limits.room(padding, Wording.of("block.framed.room-inside"));
-        title = Limits.words(title);
+        title = Limits.heading(title);
         if (!(border >= 0) || border > 12) {
             throw Trouble.of("block.framed.border-pt-cannot-drawn", border);
         }

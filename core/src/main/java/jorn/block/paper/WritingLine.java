@@ -36,7 +36,7 @@ public record WritingLine(
                     () -> new WritingLine(Wording.of("block.writing-line.name"), Length.mm(9)));
 
     public WritingLine {
-        label = Limits.words(label);
+        label = Limits.heading(label);
         height = Limits.extent(height, Wording.of("block.writing-line.writing-line"));
     }
 

@@ -71,7 +71,7 @@ public record Folio(
     public Folio {
         size = Limits.type(size);
         place = place == null ? FolioPlace.FORE_EDGE : place;
-        around = around == null ? "" : around;
+        around = Limits.heading(around);
     }
 
     /** In the middle, in a customary size. */

@@ -45,7 +45,7 @@ public record Quote(
     public Quote {
         text = Limits.words(text);
         size = Limits.type(size);
-        source = source == null ? "" : source;
+        source = Limits.heading(source);
     }
 
     private TextBlock words() {

@@ -45,8 +45,8 @@ public record RunningHead(
 
     public RunningHead {
         size = Limits.type(size);
-        verso = verso == null ? "" : verso;
-        recto = recto == null ? "" : recto;
+        verso = Limits.heading(verso);
+        recto = Limits.heading(recto);
         place = place == null ? Folio.FolioPlace.FORE_EDGE : place;
     }
 

@@ -45,7 +45,7 @@ public record Scale(
     private static final double HEIGHT = 20;
 
     public Scale {
-        label = label == null ? "" : label;
+        label = Limits.heading(label);
         steps = Limits.whole(steps == null ? 10 : steps, Wording.of("block.scale.steps"), 2, 12);
         sign = sign == null ? Sign.CIRCLE : sign;
     }
