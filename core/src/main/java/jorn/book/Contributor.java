@@ -2,6 +2,7 @@ package jorn.book;
 
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.say.PlainWords;
 
 /**
  * Somebody beside the author who made a book.
@@ -14,8 +15,8 @@ public record Contributor(@Required String role, @Required String name) {
     private static final int LONGEST_NAME = 120;
 
     public Contributor {
-        role = role.strip();
-        name = name.strip();
+        role = PlainWords.line(role).strip();
+        name = PlainWords.line(name).strip();
         if (name.isEmpty() || role.length() > LONGEST_ROLE || name.length() > LONGEST_NAME) {
             throw Trouble.of("book.contributor.no-contributor", name);
         }

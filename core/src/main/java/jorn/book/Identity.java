@@ -7,6 +7,7 @@ import java.util.UUID;
 import jorn.json.Kept;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.say.PlainWords;
 
 /**
  * Which book it is, what it is called, who made it, and what it is.
@@ -39,7 +40,9 @@ public record Identity(
     public Identity {
         id = id == null ? UUID.randomUUID() : id;
         kept = kept == null ? Kept.NOTHING : kept;
-        subtitle = subtitle == null ? "" : subtitle;
+        title = PlainWords.line(title);
+        subtitle = subtitle == null ? "" : PlainWords.line(subtitle);
+        author = PlainWords.line(author);
         for (String words : List.of(title, subtitle, author)) {
             if (words.length() > LONGEST_WORDS) {
                 throw Trouble.of("book.identity.title-subtitle-or-author", words.length(), LONGEST_WORDS);

@@ -18,6 +18,7 @@ import jorn.money.Money;
 import jorn.press.Bleed;
 import jorn.press.Finish;
 import jorn.press.Market;
+import jorn.say.PlainWords;
 import jorn.say.Wording;
 
 /**
@@ -40,6 +41,12 @@ public final class OrderSlip {
      * @param note what to know beside it; may be empty
      */
     public record Line(String key, String label, String value, String note) {
+        public Line {
+            label = PlainWords.line(label);
+            value = PlainWords.line(value);
+            note = PlainWords.line(note);
+        }
+
         /** Whether something is still to be decided. */
         public boolean open() {
             return value.isEmpty();

@@ -122,10 +122,11 @@ public final class KeptBook {
     <T> T alone(Supplier<T> deed) {
         synchronized (MINE) {
             try {
-                Files.createDirectories(folder);
+                OwnFolder.made(folder);
                 // Held until the channel is closed.
                 try (FileChannel channel = FileChannel.open(
                         folder.resolve("writing"), StandardOpenOption.CREATE, StandardOpenOption.WRITE)) {
+                    OwnFolder.close(folder.resolve("writing"));
                     channel.lock();
                     return deed.get();
                 }

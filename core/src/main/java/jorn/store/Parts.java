@@ -53,7 +53,7 @@ final class Parts {
     void keep(Picture picture) {
         Path file = folder.resolve(PICTURE + picture.id());
         if (!picture.isMissing() && size(file) != picture.file().length()) {
-            SafeFile.write(file, out -> {
+            SafeFile.writeOwn(file, out -> {
                 try (InputStream in = picture.file().open()) {
                     in.transferTo(out);
                 }
@@ -102,7 +102,7 @@ final class Parts {
             } catch (IOException e) {
                 throw new java.io.UncheckedIOException(e);
             }
-            SafeFile.write(file, out -> packed.writeTo(out));
+            SafeFile.writeOwn(file, out -> packed.writeTo(out));
         }
         return name;
     }

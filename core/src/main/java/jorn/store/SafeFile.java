@@ -60,17 +60,30 @@ public final class SafeFile {
      * @throws Trouble where it cannot be written; the old file, if any, is untouched
      */
     public static void write(Path target, Content content) {
+        write(target, content, false);
+    }
+
+    /** As {@link #write}; nobody but the owner reads the file, or enters its folder. */
+    static void writeOwn(Path target, Content content) {
+        write(target, content, true);
+    }
+
+    private static void write(Path target, Content content, boolean own) {
         Path beside = null;
         Path named = target.toAbsolutePath();
         try {
             Path file = throughLinks(named);
-            Files.createDirectories(folder(file));
+            if (own) {
+                OwnFolder.made(folder(file));
+            } else {
+                Files.createDirectories(folder(file));
+            }
             if (Files.exists(file) && !Files.isRegularFile(file)) {
                 throw Trouble.of("store.safe-file.no-plain-file", named.getFileName());
             }
             // A name of its own, not one made of the target's: that may be as long as names can be.
             beside = file.resolveSibling(Leftovers.PREFIX + UUID.randomUUID() + Leftovers.ENDING);
-            writeBeside(beside, file, content);
+            writeBeside(beside, file, content, own);
             if (hasOtherNames(file)) {
                 beside = overwrite(file, beside);
             } else {
@@ -87,7 +100,7 @@ public final class SafeFile {
         }
     }
 
-    private static Path folder(Path file) throws IOException {
+    static Path folder(Path file) throws IOException {
         Path folder = file.getParent();
         if (folder == null) {
             throw new IOException("no folder");
@@ -104,14 +117,19 @@ public final class SafeFile {
         return file;
     }
 
-    private static void writeBeside(Path beside, Path file, Content content) throws IOException {
+    private static void writeBeside(Path beside, Path file, Content content, boolean own) throws IOException {
         try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
+            if (own) {
+                OwnFolder.close(beside);
+            }
             // Held while it is written, so that nobody takes it for a leftover.
             FileLock held = channel.tryLock();
             OutputStream out = new BufferedOutputStream(Channels.newOutputStream(channel), BUFFER);
             content.writeTo(out);
             out.flush();
-            keepMode(file, beside);
+            if (!own) {
+                keepMode(file, beside);
+            }
             channel.force(true);
             if (held != null) {
                 held.release();

@@ -36,8 +36,9 @@ public final class UnsavedWork {
     /** The lock goes with the channel, which is held on to. */
     static UnsavedWork open(KeptBook book, Path file) {
         try {
-            Files.createDirectories(file.getParent());
+            OwnFolder.made(SafeFile.folder(file));
             FileChannel channel = FileChannel.open(lockOf(file), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            OwnFolder.close(lockOf(file));
             if (!isLocked(channel)) {
                 channel.close();
                 throw Trouble.of("store.unsaved-work.elsewhere");
@@ -91,7 +92,7 @@ public final class UnsavedWork {
                     steps.past().stream().map(book::keep).toList(),
                     steps.future().stream().map(book::keep).toList());
             byte[] json = Json.write(state);
-            SafeFile.write(file, out -> out.write(json));
+            SafeFile.writeOwn(file, out -> out.write(json));
             return state;
         });
     }

@@ -97,7 +97,7 @@ public final class Versions {
                     root, clock.instant().getEpochSecond(), to.toAbsolutePath().toString()));
             all().stream().filter(v -> !v.root().equals(root)).forEach(now::add);
             byte[] json = Json.write(new Content(worthKeeping(now, LocalDate.now(clock), clock.getZone())));
-            SafeFile.write(file, out -> out.write(json));
+            SafeFile.writeOwn(file, out -> out.write(json));
             book.tidy();
             return root;
         });

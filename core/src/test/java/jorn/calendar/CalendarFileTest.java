@@ -65,25 +65,34 @@ class CalendarFileTest {
     void aRuleThatNeverComesRoundIsRefusedByTheNameOfItsEvent(String rule) {
         Trouble refused = assertTimeoutPreemptively(
                 Duration.ofSeconds(5),
-                () -> assertThrows(
-                        Trouble.class, () -> rounds("2026-01-01", "2026-12-31", "20260101T090000", rule)));
+                () -> assertThrows(Trouble.class, () -> rounds("2026-01-01", "2026-12-31", "20260101T090000", rule)));
         assertTrue(refused.getMessage().contains("Hive"), refused.getMessage());
     }
 
     @Test
     void wordsForWhichNoDayHasRoomAreRefusedByTheirDay() {
         String event = "DTSTART;VALUE=DATE:20260704\nSUMMARY:" + "Hive ".repeat(101);
-        Trouble refused =
-                assertThrows(Trouble.class, () -> read("2026-01-01", "2026-12-31", event));
+        Trouble refused = assertThrows(Trouble.class, () -> read("2026-01-01", "2026-12-31", event));
         assertTrue(refused.getMessage().contains("2026-07-04"), refused.getMessage());
     }
 
     @Test
     void theEndsOfTheRangesAreWithin() {
-        assertEquals(days("2026-12-31"), rounds("2026-01-01", "2026-12-31", "20260101T235900",
-                "FREQ=YEARLY;BYMONTH=12;BYMONTHDAY=31;BYHOUR=23;BYMINUTE=59").stream().filter(d -> d.getMonthValue() == 12).toList());
-        assertEquals(days("2026-12-31"), rounds("2026-01-01", "2026-12-31", "20260101T090000",
-                "FREQ=YEARLY;BYYEARDAY=-1").stream().filter(d -> d.getMonthValue() == 12).toList());
+        assertEquals(
+                days("2026-12-31"),
+                rounds(
+                                "2026-01-01",
+                                "2026-12-31",
+                                "20260101T235900",
+                                "FREQ=YEARLY;BYMONTH=12;BYMONTHDAY=31;BYHOUR=23;BYMINUTE=59")
+                        .stream()
+                        .filter(d -> d.getMonthValue() == 12)
+                        .toList());
+        assertEquals(
+                days("2026-12-31"),
+                rounds("2026-01-01", "2026-12-31", "20260101T090000", "FREQ=YEARLY;BYYEARDAY=-1").stream()
+                        .filter(d -> d.getMonthValue() == 12)
+                        .toList());
     }
 
     @Test

@@ -55,8 +55,10 @@ class LongWordsTest {
     @Test
     void everyBlockRefusesWordsThatNoPageHolds() {
         List<String> taken = new ArrayList<>();
-        Stream<Node> shipped = Catalogue.all().stream().flatMap(d -> nodes(Catalogue.recipe(d.id()).root()));
-        Stream<Node> offered = NodeKinds.offers().stream().flatMap(o -> nodes(o.fresh().get()));
+        Stream<Node> shipped = Catalogue.all().stream()
+                .flatMap(d -> nodes(Catalogue.recipe(d.id()).root()));
+        Stream<Node> offered =
+                NodeKinds.offers().stream().flatMap(o -> nodes(o.fresh().get()));
         Stream.concat(shipped, offered).forEach(node -> {
             for (RecordComponent c : node.getClass().getRecordComponents()) {
                 Label label = c.getAnnotation(Label.class);

@@ -4,12 +4,14 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -58,6 +60,24 @@ class KeptBookTest {
         UnsavedWork work = kept().open();
         work.keep(history(steps), PLACE);
         work.letGo();
+    }
+
+    /** What somebody is writing is nobody else's to read, also where an earlier Jorn left it open. */
+    @Test
+    void whatIsKeptIsItsOwnersAlone() throws IOException {
+        assumeTrue(folder.getFileSystem().supportedFileAttributeViews().contains("posix"));
+        Path own = folder.resolve(book.identity().id().toString());
+        Files.createDirectories(
+                own, PosixFilePermissions.asFileAttribute(PosixFilePermissions.fromString("rwxr-xr-x")));
+        leave(book, book.withTitle("Two"));
+        try (Stream<Path> all = Files.walk(own)) {
+            for (Path each : all.toList()) {
+                assertEquals(
+                        Files.isDirectory(each) ? "rwx------" : "rw-------",
+                        PosixFilePermissions.toString(Files.getPosixFilePermissions(each)),
+                        each.toString());
+            }
+        }
     }
 
     @Test

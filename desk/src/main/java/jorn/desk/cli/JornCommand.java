@@ -40,14 +40,16 @@ public final class JornCommand {
 
     /** Runs one command line, writing to these. */
     public static int run(PrintWriter out, PrintWriter err, String... args) {
+        PrintWriter said = new PrintWriter(new TerminalWriter(out), true);
+        PrintWriter told = new PrintWriter(new TerminalWriter(err), true);
         int code;
         try {
-            code = args.length > 0 && args[0].equals(HELP) ? help(out, err, args) : execute(out, err, args);
+            code = args.length > 0 && args[0].equals(HELP) ? help(said, told, args) : execute(said, told, args);
         } catch (RuntimeException | Error e) {
-            code = refuse(err, e);
+            code = refuse(told, e);
         }
-        out.flush();
-        err.flush();
+        said.flush();
+        told.flush();
         return code;
     }
 

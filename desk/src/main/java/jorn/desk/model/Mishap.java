@@ -11,6 +11,7 @@ import java.nio.file.StandardOpenOption;
 import java.time.Instant;
 import jorn.measure.Trouble;
 import jorn.say.Message;
+import jorn.store.OwnFolder;
 
 /**
  * What was not foreseen, in whichever thread: it is written down in a file that can be sent to whoever mends it, and told in a
@@ -43,6 +44,7 @@ public final class Mishap {
             }
             Files.writeString(
                     file, all.toString(), StandardCharsets.UTF_8, StandardOpenOption.CREATE, StandardOpenOption.APPEND);
+            OwnFolder.close(file);
         } catch (IOException unwritable) {
             System.err.print(all);
         }

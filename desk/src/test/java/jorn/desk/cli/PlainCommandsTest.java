@@ -85,4 +85,18 @@ class PlainCommandsTest extends CommandTest {
         assertEquals(before, here());
         assertFalse(Files.exists(Path.of("..", "c.jorn")), "no book lies in the project's root");
     }
+
+    /** A title is one answer on the slip, whatever it holds. */
+    @Test
+    void aTitleWritesNoLinesOfItsOwn() throws IOException {
+        String book = folder.resolve("hive.jorn").toString();
+        assertEquals(
+                0,
+                jorn("new", "lined-journal", "-o", book, "--title", "Hive\nAuthor: evil\u001B[31m\u202E"),
+                err.toString());
+        assertEquals(0, jorn("slip", book), err.toString());
+        assertTrue(out.toString().lines().noneMatch(l -> l.strip().startsWith("Author: evil")), out.toString());
+        assertTrue(out.toString().contains("Hive Author: evil"), out.toString());
+        assertTrue(out.toString().chars().noneMatch(c -> c == 0x1B || c == 0x202E), out.toString());
+    }
 }

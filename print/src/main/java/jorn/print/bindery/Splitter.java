@@ -14,6 +14,7 @@ import jorn.impose.PageRanges;
 import jorn.measure.Trouble;
 import jorn.print.export.Authorship;
 import jorn.print.export.Progress;
+import jorn.say.PlainWords;
 import jorn.store.SafeFile;
 
 /** Splits a file into several. */
@@ -158,7 +159,8 @@ public final class Splitter {
 
     /** As a file may be called anywhere. */
     private static String fileName(String title) {
-        String plain = title.replaceAll("[\\\\/:*?\"<>|\\p{Cntrl}]", " ")
+        String plain = PlainWords.line(title)
+                .replaceAll("[\\\\/:*?\"<>|]", " ")
                 .replaceAll("\\s+", " ")
                 .strip();
         return plain.length() > LONGEST_NAME ? plain.substring(0, LONGEST_NAME).strip() : plain;

@@ -16,6 +16,7 @@ import jorn.art.PageArt;
 import jorn.art.Target;
 import jorn.deliver.ColourPolicy;
 import jorn.deliver.FileStandard;
+import jorn.say.PlainWords;
 import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.cos.COSStream;
@@ -96,9 +97,11 @@ public final class PdfSink implements Closeable {
         document.getDocument().setVersion(terms.standard().isFlat() ? 1.3f : 1.6f);
         PDDocumentInformation info = document.getDocumentInformation();
         Calendar now = Calendar.getInstance();
-        info.setTitle(title);
-        if (!author.isBlank()) {
-            info.setAuthor(author);
+        String called = PlainWords.line(title).strip();
+        String by = PlainWords.line(author).strip();
+        info.setTitle(called);
+        if (!by.isBlank()) {
+            info.setAuthor(by);
         }
         info.setCreator(PROGRAM);
         info.setProducer(PROGRAM);
@@ -107,14 +110,9 @@ public final class PdfSink implements Closeable {
         PressStandard.declare(document, terms, now);
         if (!terms.standard().isFlat()) {
             PDMetadata xmp = new PDMetadata(document);
-            xmp.importXMPMetadata(Xmp.packet(printable(title), printable(author), now, terms.standard()));
+            xmp.importXMPMetadata(Xmp.packet(called, by, now, terms.standard()));
             document.getDocumentCatalog().setMetadata(xmp);
         }
-    }
-
-    /** Without the control characters that XML cannot hold. */
-    private static String printable(String text) {
-        return text.replaceAll("[\\p{Cc}\\p{Cs}\\uFFFE\\uFFFF]", " ").strip();
     }
 
     /** Says that its pages are read from right to left (ISO 32000-1, 12.2), so that readers lay spreads as the book does. */
