@@ -33,6 +33,7 @@ import jorn.press.PressProfile;
 import jorn.print.read.ContentScan;
 import jorn.print.read.PageReader;
 import jorn.print.read.ReadPage;
+import jorn.print.read.WholeStreams;
 import jorn.print.reception.Verdict.Answer;
 import jorn.recipe.Recipes;
 import jorn.say.Message;
@@ -185,6 +186,10 @@ public final class Reception {
         FileRules rules = new FileRules(press, f -> say(sent.inside(), f));
         rules.document(document);
         sizes(sent.inside(), document, size, before);
+        whole(sent.inside(), document, before);
+        if (cover.isPresent()) {
+            whole(sent.cover().orElseThrow(), cover.get(), -1);
+        }
         BindingOffer.PageRule rule = known.brief().pageRule();
         if (!rule.takes(count)) {
             say(
@@ -250,6 +255,32 @@ public final class Reception {
     private static boolean readsFromRight(PDDocument document) {
         var preferences = document.getDocumentCatalog().getViewerPreferences();
         return preferences != null && "R2L".equals(preferences.getReadingDirection());
+    }
+
+    /**
+     * Names pages of which not all can be unpacked.
+     *
+     * @param before how many pages come before the first of the inside; -1 for a cover
+     */
+    private void whole(Path file, PDDocument document, int before) throws IOException {
+        WholeStreams streams = new WholeStreams();
+        int told = 0;
+        for (int i = 0; i < document.getNumberOfPages() && told < MOST_OF_A_KIND; i++) {
+            if (!streams.isWhole(document.getPage(i))) {
+                told++;
+                say(
+                        file,
+                        FileRules.of(
+                                "file.unreadable",
+                                before < 0
+                                        ? Place.cover(Optional.empty())
+                                        : i < before ? Place.book() : Place.page(i + 1 - before),
+                                Message.of("print.reception.broken-page", file.getFileName(), i + 1),
+                                Message.NOTHING,
+                                Message.of("print.reception.whole-page"),
+                                Message.of("print.reception.broken.do")));
+            }
+        }
     }
 
     /** A book of which nothing is known but its pages. */

@@ -7,10 +7,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.logging.Logger;
 import java.util.stream.Stream;
 import jorn.measure.Trouble;
 import jorn.press.PdfRule;
 import jorn.press.PressProfile;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 
 /**
  * The files that were sent, by what they are.
@@ -21,7 +24,9 @@ import jorn.press.PressProfile;
 record SentFiles(Path inside, Optional<Path> cover) {
     private static final String ENDING = ".pdf";
     private static final String WHOLE = "-book.pdf";
-    private static final List<String> COVER = List.of("cover", "umschlag", "jacket");
+    private static final List<String> COVER = List.of("-cover.pdf", "-jacket.pdf");
+    private static final List<String> INSIDES = List.of("-interior.pdf", WHOLE);
+    private static final int MOST_COVER_PAGES = 2;
 
     /**
      * What is in a folder, or the file that it is.
@@ -33,20 +38,78 @@ record SentFiles(Path inside, Optional<Path> cover) {
         if (all.isEmpty()) {
             throw Trouble.of("print.reception.none", place);
         }
-        List<Path> covers = all.stream().filter(SentFiles::isCover).toList();
-        List<Path> insides = new ArrayList<>(all);
-        insides.removeAll(covers);
-        if (insides.isEmpty()) {
-            throw Trouble.of("print.reception.no-inside", place);
+        if (all.size() == 1) {
+            if (isOwn(all.get(0), COVER)) {
+                throw Trouble.of("print.reception.no-inside", place);
+            }
+            return new SentFiles(all.get(0), Optional.empty());
         }
-        if (insides.size() > 1) {
-            List<Path> named = insides.stream().filter(SentFiles::isInside).toList();
-            insides = named.isEmpty() ? insides : named;
+        return byOwnNames(all)
+                .or(() -> bySize(all))
+                .orElseThrow(() -> Trouble.of("print.reception.too-many", place, all.size()));
+    }
+
+    /** By the endings that Jorn gives; what stands before them is a title, which may have any words. */
+    private static Optional<SentFiles> byOwnNames(List<Path> all) {
+        List<Path> insides = all.stream().filter(f -> isOwn(f, INSIDES)).toList();
+        List<Path> covers = all.stream().filter(f -> isOwn(f, COVER)).toList();
+        List<Path> others = new ArrayList<>(all);
+        others.removeAll(insides);
+        others.removeAll(covers);
+        if (insides.isEmpty() && covers.size() == 1 && others.size() == 1) {
+            return Optional.of(new SentFiles(others.get(0), Optional.of(covers.get(0))));
         }
-        if (insides.size() > 1 || covers.size() > 1) {
-            throw Trouble.of("print.reception.too-many", place, all.size());
+        boolean clear = insides.size() == 1 && covers.size() <= 1;
+        if (clear && covers.isEmpty() && others.size() == 1) {
+            return Optional.of(new SentFiles(insides.get(0), Optional.of(others.get(0))));
         }
-        return new SentFiles(insides.get(0), covers.stream().findFirst());
+        return clear && (others.isEmpty() || covers.size() == 1)
+                ? Optional.of(new SentFiles(insides.get(0), covers.stream().findFirst()))
+                : Optional.empty();
+    }
+
+    /** Of two files, a cover is the one that has a page or two, and is the broader where both have so few. */
+    private static Optional<SentFiles> bySize(List<Path> all) {
+        if (all.size() != 2) {
+            return Optional.empty();
+        }
+        Extent first = Extent.of(all.get(0));
+        Extent second = Extent.of(all.get(1));
+        if (first.pages() == 0 || second.pages() == 0) {
+            return Optional.empty();
+        }
+        int order = Boolean.compare(first.pages() > MOST_COVER_PAGES, second.pages() > MOST_COVER_PAGES);
+        if (order == 0 && first.pages() <= MOST_COVER_PAGES) {
+            order = Double.compare(second.wide(), first.wide());
+        }
+        return order == 0
+                ? Optional.empty()
+                : Optional.of(
+                        order > 0
+                                ? new SentFiles(all.get(0), Optional.of(all.get(1)))
+                                : new SentFiles(all.get(1), Optional.of(all.get(0))));
+    }
+
+    /**
+     * How much is in a file.
+     *
+     * @param pages 0 where it cannot be read
+     * @param wide its first page, in whole points
+     */
+    private record Extent(int pages, double wide) {
+        static Extent of(Path file) {
+            try (PDDocument document = Loader.loadPDF(file.toFile())) {
+                int pages = document.getNumberOfPages();
+                return new Extent(
+                        pages,
+                        pages == 0
+                                ? 0
+                                : Math.rint(document.getPage(0).getMediaBox().getWidth()));
+            } catch (IOException | RuntimeException e) {
+                Logger.getLogger(SentFiles.class.getName()).fine(() -> "Not read: " + e);
+                return new Extent(0, 0);
+            }
+        }
     }
 
     /** Whether the pages have their cover round them. */
@@ -61,14 +124,9 @@ record SentFiles(Path inside, Optional<Path> cover) {
         return all;
     }
 
-    private static boolean isCover(Path file) {
+    private static boolean isOwn(Path file, List<String> endings) {
         String name = name(file);
-        return COVER.stream().anyMatch(name::contains);
-    }
-
-    private static boolean isInside(Path file) {
-        String name = name(file);
-        return name.contains("interior") || name.contains("inside") || name.contains("-book");
+        return endings.stream().anyMatch(name::endsWith);
     }
 
     private static String name(Path file) {

@@ -408,4 +408,83 @@ class ReceptionTest {
         PressProfile strict = press("online").withLimits(new PressLimits(List.of(), Optional.of(0.01), true));
         assertEquals(Set.of("file.size", "page.last"), ids(received(good, strict)));
     }
+
+    /** Two hundred bytes of zeros within a page's stream: readers show a bare page and say nothing (RFC 1950: the checksum tells). */
+    @Test
+    void aPageWhoseStreamIsDamagedIsNamedAndNotTakenForBlank() throws IOException {
+        Path own = exported(journal("online"), "damaged");
+        Path inside;
+        try (Stream<Path> all = Files.list(own)) {
+            inside = all.filter(p -> p.toString().contains("interior"))
+                    .findFirst()
+                    .orElseThrow();
+        }
+        assertTrue(
+                Reception.of(inside, Optional.empty(), press("online"), Order.CUSTOMARY, Unit.INCH).answers().stream()
+                        .noneMatch(a -> a.finding().id().equals("file.unreadable")));
+        Path spoiled = folder.resolve("spoiled.pdf");
+        try (PDDocument document = Loader.loadPDF(inside.toFile())) {
+            PDPage page = document.getPage(4);
+            byte[] content = page.getContents().readAllBytes();
+            java.io.ByteArrayOutputStream packed = new java.io.ByteArrayOutputStream();
+            try (var out = new java.util.zip.DeflaterOutputStream(packed)) {
+                out.write(content);
+                out.write(new java.util.Random(7)
+                        .doubles(400)
+                        .mapToObj(d -> "% " + d + "\n")
+                        .reduce("", String::concat)
+                        .getBytes(java.nio.charset.StandardCharsets.US_ASCII));
+            }
+            byte[] bytes = packed.toByteArray();
+            java.util.Arrays.fill(bytes, bytes.length / 2, bytes.length / 2 + 200, (byte) 0);
+            var stream = new org.apache.pdfbox.cos.COSStream();
+            try (var raw = stream.createRawOutputStream()) {
+                raw.write(bytes);
+            }
+            stream.setItem(org.apache.pdfbox.cos.COSName.FILTER, org.apache.pdfbox.cos.COSName.FLATE_DECODE);
+            page.getCOSObject().setItem(org.apache.pdfbox.cos.COSName.CONTENTS, stream);
+            document.save(spoiled.toFile(), org.apache.pdfbox.pdfwriter.compress.CompressParameters.NO_COMPRESSION);
+        }
+        List<Answer> answers = Reception.of(spoiled, Optional.empty(), press("online"), Order.CUSTOMARY, Unit.INCH)
+                .answers();
+        List<Finding> broken = answers.stream()
+                .map(Answer::finding)
+                .filter(f -> f.id().equals("file.unreadable"))
+                .toList();
+        assertEquals(1, broken.size());
+        assertEquals(5, broken.get(0).place().page());
+        assertEquals(Finding.Severity.ERROR, broken.get(0).severity());
+        assertTrue(
+                broken.get(0).message().toString().contains("Page 5"),
+                broken.get(0).message().toString());
+    }
+
+    /** A book may be called anything; which file is its cover is told by our own endings, else by pages and size. */
+    @Test
+    void aTitleThatSaysCoverIsNoCover() throws IOException {
+        Path own = exported(journal("online").withTitle("Cover Story"), "cover-story");
+        assertEquals("cover-story-interior.pdf", name(SentFiles.in(own).inside()));
+        assertEquals("cover-story-cover.pdf", name(SentFiles.in(own).cover().orElseThrow()));
+        Path renamed = Files.createDirectories(folder.resolve("renamed"));
+        Files.copy(own.resolve("cover-story-interior.pdf"), renamed.resolve("cover.pdf"));
+        assertEquals(
+                "cover.pdf", name(SentFiles.in(renamed).inside()), "one alone is the inside, whatever it is called");
+        Files.copy(own.resolve("cover-story-cover.pdf"), renamed.resolve("pages.pdf"));
+        assertEquals("cover.pdf", name(SentFiles.in(renamed).inside()), "a hundred pages are no cover");
+        assertEquals("pages.pdf", name(SentFiles.in(renamed).cover().orElseThrow()));
+        Files.copy(own.resolve("cover-story-cover.pdf"), renamed.resolve("third.pdf"));
+        assertTrue(
+                assertThrows(Trouble.class, () -> SentFiles.in(renamed))
+                        .getMessage()
+                        .contains("-cover.pdf"),
+                "then it is asked");
+        Path alike = Files.createDirectories(folder.resolve("alike"));
+        Files.copy(own.resolve("cover-story-interior.pdf"), alike.resolve("a.pdf"));
+        Files.copy(own.resolve("cover-story-interior.pdf"), alike.resolve("b.pdf"));
+        assertThrows(Trouble.class, () -> SentFiles.in(alike));
+    }
+
+    private static String name(Path file) {
+        return String.valueOf(file.getFileName());
+    }
 }
