@@ -94,13 +94,15 @@ public final class SumPuzzle implements Puzzle {
         List<Map<String, Object>> runs = new ArrayList<>();
         for (int i = 0; i < sums.length; i++) {
             int[] run = board.runs().get(i);
-            runs.add(Map.of(
-                    "sum",
-                    sums[i],
+            // In one order always: what a file says is the same on every run.
+            Map<String, Object> told = new LinkedHashMap<>();
+            told.put("sum", sums[i]);
+            told.put(
                     "squares",
                     Arrays.stream(run)
                             .mapToObj(c -> List.of(c / size(), c % size()))
-                            .toList()));
+                            .toList());
+            runs.add(told);
         }
         all.put("runs", runs);
         List<List<Integer>> rows = new ArrayList<>();

@@ -116,4 +116,15 @@ class SumPuzzleTest {
         assertNotEquals(
                 make(6, Grade.STEADY, 4).likeness(), make(6, Grade.STEADY, 5).likeness());
     }
+
+    /** A file says the same in the same order on every run: the sum of a run, then where it stands. */
+    @Test
+    void whatIsToldIsInOneOrder() {
+        Map<String, Object> told = make(6, Grade.GENTLE, 1).told();
+        assertEquals(List.of("size", "runs", "solution", "grade", "techniques"), List.copyOf(told.keySet()));
+        for (Object run : (List<?>) told.get("runs")) {
+            assertTrue(run instanceof java.util.LinkedHashMap, "in the order in which it is put in: " + run.getClass());
+            assertEquals(List.of("sum", "squares"), List.copyOf(((Map<?, ?>) run).keySet()));
+        }
+    }
 }
