@@ -6,8 +6,10 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import jorn.art.Path;
+import jorn.art.Turn;
 import jorn.json.Required;
 import jorn.measure.Trouble;
+import jorn.pattern.plane.Crossings;
 import jorn.shape.Polylines;
 import jorn.shape.SvgOutline;
 
@@ -22,6 +24,14 @@ public record OutlineMotif(@Required String name, @Required List<String> outline
         implements PatternMotif {
     private static final int MOST_POINTS = 20_000;
     private static final int LEAST = 3;
+
+    /** A page has some hundred copies; so many crossings in each are found in about a second. */
+    private static final int MOST_CROSSINGS = 2_000;
+
+    /** About the size at which it is drawn, in points. */
+    private static final Turn AS_DRAWN = Turn.scale(40, 0, 0);
+
+    private static final double FLAT = 0.1;
     private static final int MOST_RINGS = 40;
 
     /** How far a traced line may lie beside what it was traced from, as a share of its reach. */
@@ -40,6 +50,12 @@ public record OutlineMotif(@Required String name, @Required List<String> outline
         }
         if (points > MOST_POINTS) {
             throw Trouble.of("pattern.refused.motif-too-many-points", name, points, MOST_POINTS);
+        }
+        List<double[]> drawn = lines(outlines, smooth).stream()
+                .flatMap(l -> Curves.flat(l.path().turned(AS_DRAWN), FLAT).stream())
+                .toList();
+        if (!Crossings.areWithin(drawn, MOST_CROSSINGS)) {
+            throw Trouble.of("pattern.refused.motif-too-many-crossings", name, MOST_CROSSINGS);
         }
     }
 
@@ -120,6 +136,10 @@ public record OutlineMotif(@Required String name, @Required List<String> outline
     @Override
     @JsonIgnore
     public List<MotifLine> lines() {
+        return lines(outlines, smooth);
+    }
+
+    private static List<MotifLine> lines(List<String> outlines, boolean smooth) {
         List<double[]> all = new ArrayList<>();
         List<Boolean> open = new ArrayList<>();
         double left = Double.POSITIVE_INFINITY;

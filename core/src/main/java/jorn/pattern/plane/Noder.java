@@ -21,7 +21,24 @@ final class Noder {
     /** What lies on each piece: where along it, and which node. */
     private final Map<Integer, List<Cut>> cuts = new HashMap<>();
 
+    private final int mostCrossings;
+    private int crossings;
+
     private record Cut(double along, int node) {}
+
+    Noder() {
+        this(Integer.MAX_VALUE);
+    }
+
+    /** @param mostCrossings after which no more are looked for */
+    Noder(int mostCrossings) {
+        this.mostCrossings = mostCrossings;
+    }
+
+    /** Whether there are more crossings than were to be looked for. */
+    boolean isFull() {
+        return crossings > mostCrossings;
+    }
 
     Nodes nodes() {
         return nodes;
@@ -102,7 +119,8 @@ final class Noder {
         grid.eachPair(this::pair);
     }
 
-    private void pair(int p, int q) {
+    /** @return whether more are to be looked for */
+    private boolean pair(int p, int q) {
         double px = nodes.x(from[p]);
         double py = nodes.y(from[p]);
         double pdx = nodes.x(to[p]) - px;
@@ -119,15 +137,17 @@ final class Noder {
         boolean joined = from[p] == from[q] || from[p] == to[q] || to[p] == from[q] || to[p] == to[q];
         double cross = pdx * qdy - pdy * qdx;
         if (touches > before || joined || cross == 0) {
-            return;
+            return true;
         }
         double t = ((qx - px) * qdy - (qy - py) * qdx) / cross;
         double u = ((qx - px) * pdy - (qy - py) * pdx) / cross;
         if (t > 0 && t < 1 && u > 0 && u < 1) {
+            crossings++;
             int node = nodes.at(px + t * pdx, py + t * pdy);
             cut(p, t, node);
             cut(q, u, node);
         }
+        return !isFull();
     }
 
     /** Cuts a piece at a node that lies on it. */

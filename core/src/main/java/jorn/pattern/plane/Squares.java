@@ -4,7 +4,7 @@ package jorn.pattern.plane;
 final class Squares {
     /** Hears of two pieces that share a square; of each two once. */
     interface Pairs {
-        void pair(int p, int q);
+        boolean pair(int p, int q);
     }
 
     private final Nodes nodes;
@@ -103,8 +103,9 @@ final class Squares {
                     int q = list[j];
                     // Two that share several squares are told of in the first that both are in.
                     if (Math.max(firstColumn(p), firstColumn(q)) == column
-                            && Math.max(firstRow(p), firstRow(q)) == row) {
-                        pairs.pair(p, q);
+                            && Math.max(firstRow(p), firstRow(q)) == row
+                            && !pairs.pair(p, q)) {
+                        return;
                     }
                 }
             }

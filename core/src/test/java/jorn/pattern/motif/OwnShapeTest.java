@@ -3,6 +3,7 @@ package jorn.pattern.motif;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.util.List;
@@ -78,5 +79,26 @@ class OwnShapeTest {
             }
         }
         assertThrows(Trouble.class, () -> OutlineMotif.traced("nothing", List.of()));
+    }
+
+    private static OutlineMotif random(int points) {
+        java.util.Random random = new java.util.Random(4);
+        StringBuilder d = new StringBuilder("M0 0");
+        for (int i = 0; i < points; i++) {
+            d.append(" L").append(random.nextInt(1000)).append(' ').append(random.nextInt(1000));
+        }
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg'><path d='" + d + "Z'/></svg>";
+        return OutlineMotif.of(svg.getBytes(java.nio.charset.StandardCharsets.UTF_8), "tangle.svg");
+    }
+
+    /** Four kilobytes of points at random cross each other ten thousand times; as a motif they would hold a page up for minutes. */
+    @Test
+    void crossingsAreCountedAndNotPoints() {
+        Trouble refused = assertTimeoutPreemptively(
+                java.time.Duration.ofSeconds(10), () -> assertThrows(Trouble.class, () -> random(300)));
+        assertTrue(refused.getMessage().contains("tangle.svg"), refused.getMessage());
+        assertTimeoutPreemptively(
+                java.time.Duration.ofSeconds(10), () -> assertThrows(Trouble.class, () -> random(15_000)));
+        assertEquals("tangle.svg", random(40).word());
     }
 }
