@@ -81,6 +81,7 @@ public final class SafeFile {
             if (Files.exists(file) && !Files.isRegularFile(file)) {
                 throw Trouble.of("store.safe-file.no-plain-file", named.getFileName());
             }
+            Leftovers.removeOnceFrom(folder(file));
             // A name of its own, not one made of the target's: that may be as long as names can be.
             beside = file.resolveSibling(Leftovers.PREFIX + UUID.randomUUID() + Leftovers.ENDING);
             writeBeside(beside, file, content, own);

@@ -128,4 +128,21 @@ class SafeFileTest {
         assertTrue(Files.exists(other));
         Leftovers.removeFrom(folder.resolve("nowhere"));
     }
+
+    /** What a command that was stopped left half written goes with the next that writes there; what is being written stays. */
+    @Test
+    void leftoversGoWhenSomethingIsWrittenBesideThem() throws IOException {
+        Path there = Files.createDirectories(folder.resolve("there"));
+        Path old = Files.writeString(there.resolve(".jorn-old.part"), "half");
+        Path young = Files.writeString(there.resolve(".jorn-young.part"), "half");
+        Path own = Files.writeString(there.resolve("notes.part"), "mine");
+        java.nio.file.attribute.FileTime before =
+                java.nio.file.attribute.FileTime.from(java.time.Instant.now().minusSeconds(600));
+        Files.setLastModifiedTime(old, before);
+        Files.setLastModifiedTime(own, before);
+        SafeFile.write(there.resolve("hive.jorn"), out -> out.write(1));
+        assertFalse(Files.exists(old));
+        assertTrue(Files.exists(young));
+        assertTrue(Files.exists(own));
+    }
 }
