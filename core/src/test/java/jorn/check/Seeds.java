@@ -599,7 +599,7 @@ final class Seeds {
         seed(
                 "barcode.area",
                 "a flood of words",
-                () -> GOOD.withCover(GOOD.cover().withBlurb("Words. ".repeat(3000))));
+                () -> GOOD.withCover(GOOD.cover().withBlurb("Words. ".repeat(2800))));
         for (double most : new double[] {0.3, 0.6, 0.9}) {
             seed("book.thickness", "staples that hold " + most + " mm", () -> {
                 Book zine = Starter.ZINE.begin().withTitle("Zine");
