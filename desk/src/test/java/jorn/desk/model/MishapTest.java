@@ -61,7 +61,7 @@ class MishapTest {
         StringWriter err = new StringWriter();
         PrintWriter broken = new PrintWriter(new StringWriter()) {
             @Override
-            public void println(String words) {
+            public void write(String words, int from, int length) {
                 throw new IllegalStateException("no paper");
             }
         };
