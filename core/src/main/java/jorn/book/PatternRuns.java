@@ -76,6 +76,16 @@ public final class PatternRuns {
         return binding == Binding.LOOSE ? Patterns.Back.NONE : Patterns.Back.BLANK;
     }
 
+    /**
+     * The same book with one more run of patterns, with such backs as its binding wants.
+     *
+     * @param at index that it gets, from 0 to the number of runs
+     */
+    public static Book adding(Book book, int at, Patterns patterns) {
+        Patterns backed = patterns.withBack(back(book.brief().binding()));
+        return RunOrder.insert(book, at, run(backed), false);
+    }
+
     /** The inside of a kind of book as a binding wants it. */
     static Interior bound(Interior inside, Binding binding) {
         List<Run> runs = inside.runs().stream()

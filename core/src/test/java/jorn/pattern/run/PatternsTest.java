@@ -162,6 +162,9 @@ class PatternsTest {
                 List.of(Patterns.Back.BLANK), artBacks(PatternRuns.taking(kind.begin(), List.of(item), List.of())));
         Book other = Starter.EMPTY.begin(loose);
         assertEquals(List.of(Patterns.Back.NONE), artBacks(PatternRuns.taking(other, List.of(item), List.of())));
+        assertEquals(List.of(Patterns.Back.NONE), backs(PatternRuns.adding(other, 0, Patterns.of(3, 1))));
+        assertEquals(
+                List.of(Patterns.Back.BLANK), backs(PatternRuns.adding(Starter.EMPTY.begin(), 0, Patterns.of(3, 1))));
     }
 
     private static List<Patterns.Back> backs(Book book) {

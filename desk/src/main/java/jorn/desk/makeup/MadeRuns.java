@@ -7,7 +7,6 @@ import java.util.stream.Collectors;
 import jorn.book.Book;
 import jorn.book.PatternRuns;
 import jorn.book.PuzzleRuns;
-import jorn.book.RunOrder;
 import jorn.chance.Dice;
 import jorn.pattern.run.Patterns;
 import jorn.puzzle.PuzzleRules;
@@ -39,8 +38,7 @@ final class MadeRuns {
                 Making making = Making.of(another(book), PUZZLE_COUNT, Dice.freshSeed());
                 yield Optional.of(PuzzleRuns.adding(book, at, new Puzzles(making, PageUse.CUSTOMARY)));
             }
-            case PATTERNS -> Optional.of(
-                    RunOrder.insert(book, at, PatternRuns.run(Patterns.of(PICTURE_COUNT, Dice.freshSeed())), false));
+            case PATTERNS -> Optional.of(PatternRuns.adding(book, at, Patterns.of(PICTURE_COUNT, Dice.freshSeed())));
             default -> Optional.empty();
         };
     }
