@@ -18,7 +18,6 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
 import java.util.NoSuchElementException;
-import java.util.Optional;
 import java.util.Set;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
@@ -60,9 +59,10 @@ public final class SvgOutline {
         Shape largest = null;
         double most = 0;
         for (Piece each : pieces(svg, name)) {
-            if (size(each.line()) > most) {
-                most = size(each.line());
-                largest = each.line();
+            Shape line = each.line();
+            if (size(line) > most) {
+                most = size(line);
+                largest = line;
             }
         }
         if (largest == null) {
@@ -110,18 +110,20 @@ public final class SvgOutline {
         return text.toString();
     }
 
-    /**
-     * A line of the drawing.
-     *
-     * @param ribbon what is black of it, where nothing else is seen of it
-     * @param wide how wide that is
-     */
-    private record Piece(Shape line, Optional<Shape> ribbon, double wide) {
-        static Piece of(Shape line, SvgStroke stroke, AffineTransform at) {
-            Shape placed = at.createTransformedShape(line);
-            return stroke.isLineAlone(line instanceof Line2D)
-                    ? new Piece(placed, Optional.of(stroke.ribbon(line, at)), stroke.width(at))
-                    : new Piece(placed, Optional.empty(), 0);
+    /** A line of the drawing, as it is written, and what is done to it. */
+    private record Piece(Shape written, SvgStroke stroke, AffineTransform at) {
+        Shape line() {
+            return at.createTransformedShape(written);
+        }
+
+        /** Whether nothing is seen of it but its line, and that at least so wide. */
+        boolean isBroad(double least) {
+            return stroke.isLineAlone(written instanceof Line2D) && stroke.width(at) >= least;
+        }
+
+        /** What is black of its line. */
+        Shape ribbon() {
+            return stroke.ribbon(written, at);
         }
     }
 
@@ -156,7 +158,7 @@ public final class SvgOutline {
                         ? 1
                         : 0;
                 if (unseen == 0) {
-                    drawn(xml).forEach(s -> all.add(Piece.of(s, stroke, at)));
+                    drawn(xml).forEach(s -> all.add(new Piece(s, stroke, at)));
                 }
             }
         }
@@ -220,13 +222,15 @@ public final class SvgOutline {
         Area ribbons = new Area();
         int points = 0;
         for (Piece p : pieces) {
-            int more = p.wide() >= broad ? p.ribbon().map(SvgOutline::corners).orElse(0) : 0;
-            points += more;
-            if (more > 0 && points <= MOST_JOINED) {
-                ribbons.add(new Area(p.ribbon().orElseThrow()));
-            } else {
-                all.add(p.line());
+            if (p.isBroad(broad)) {
+                Shape ribbon = p.ribbon();
+                points += corners(ribbon);
+                if (points <= MOST_JOINED) {
+                    ribbons.add(new Area(ribbon));
+                    continue;
+                }
             }
+            all.add(p.line());
         }
         all.addAll(split(new Path2D.Double(ribbons)));
         return all;

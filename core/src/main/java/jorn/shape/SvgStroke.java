@@ -5,6 +5,8 @@ import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.util.Map;
 import java.util.function.UnaryOperator;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -23,6 +25,9 @@ record SvgStroke(boolean filled, boolean drawn, double width, int cap, int join)
     static final SvgStroke PLAIN = new SvgStroke(true, false, 1, BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER);
 
     private static final double MOST = 1e5;
+
+    /** A number with or without its unit. */
+    private static final Pattern LENGTH = Pattern.compile("([+-]?(?:\\d+\\.?\\d*|\\.\\d+)(?:e[+-]?\\d+)?)\\s*[a-z%]*");
 
     /**
      * As a part says.
@@ -61,11 +66,12 @@ record SvgStroke(boolean filled, boolean drawn, double width, int cap, int join)
     }
 
     private double width(String said) {
-        String number = said.replaceAll("[a-z%]+$", "");
-        if (number.isBlank()) {
+        Matcher number = LENGTH.matcher(said);
+        if (!number.matches()) {
+            // What is reckoned, or says nothing, is as wide as what is round it.
             return width;
         }
-        double wide = Double.parseDouble(number);
+        double wide = Double.parseDouble(number.group(1));
         return wide > 0 && wide < MOST ? wide : 0;
     }
 

@@ -41,6 +41,10 @@ class ShapesTest {
         String bar = SvgOutline.lines(bytes("<svg xmlns='http://www.w3.org/2000/svg'>" + turned), "x.svg")
                 .get(0);
         assertEquals(20, SvgOutline.shape(bar).getBounds2D().getHeight(), 0.01, "sized with the part");
+        String reckoned = head.replace("none", "none; stroke-width: 3px")
+                + cross.replace("<path", "<path stroke-width='calc(2px * 9)'");
+        assertEquals(
+                2, SvgOutline.lines(bytes(reckoned), "x.svg").size(), "a width that cannot be read is that round it");
     }
 
     private static byte[] bytes(String svg) {
