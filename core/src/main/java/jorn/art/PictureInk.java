@@ -3,6 +3,7 @@ package jorn.art;
 import java.awt.image.BufferedImage;
 import java.util.Collections;
 import java.util.Map;
+import java.util.Optional;
 import java.util.WeakHashMap;
 import jorn.measure.Trouble;
 
@@ -12,7 +13,10 @@ public final class PictureInk {
     private static final int LOOK = 400;
 
     /** Paler than this is paper. */
-    private static final int PAPER = 244;
+    private static final int PALEST = 243;
+
+    /** So little opacity is none, of 255. */
+    private static final int CLEAR = 8;
 
     private static final Map<PictureFile, Box> KNOWN = Collections.synchronizedMap(new WeakHashMap<>());
 
@@ -39,13 +43,28 @@ public final class PictureInk {
             // Another rule tells of that.
             return all;
         }
+        double sx = all.width() / look.getWidth();
+        double sy = all.height() / look.getHeight();
+        // A pixel that was left out may have had the line's edge.
+        return in(look, PALEST)
+                .map(b -> Box.between((b.x() - 1) * sx, (b.y() - 1) * sy, (b.right() + 1) * sx, (b.bottom() + 1) * sy)
+                        .common(all))
+                .orElse(all);
+    }
+
+    /**
+     * The part of an image that is not white, in its pixels; nothing where all of it is. What is all but transparent is white, too.
+     *
+     * @param palest the least of red, green and blue that is ink still, of 255
+     */
+    public static Optional<Box> in(BufferedImage look, int palest) {
         int left = look.getWidth();
         int right = -1;
         int top = look.getHeight();
         int bottom = -1;
         for (int y = 0; y < look.getHeight(); y++) {
             for (int x = 0; x < look.getWidth(); x++) {
-                if (isInk(look.getRGB(x, y))) {
+                if (isInk(look.getRGB(x, y), palest)) {
                     left = Math.min(left, x);
                     right = Math.max(right, x);
                     top = Math.min(top, y);
@@ -53,16 +72,10 @@ public final class PictureInk {
                 }
             }
         }
-        double sx = all.width() / look.getWidth();
-        double sy = all.height() / look.getHeight();
-        // A pixel that was left out may have had the line's edge.
-        return right < 0
-                ? all
-                : Box.between((left - 1) * sx, (top - 1) * sy, (right + 2) * sx, (bottom + 2) * sy)
-                        .common(all);
+        return right < 0 ? Optional.empty() : Optional.of(Box.between(left, top, right + 1, bottom + 1));
     }
 
-    private static boolean isInk(int c) {
-        return (c >>> 24) >= 8 && Math.min(c >> 16 & 255, Math.min(c >> 8 & 255, c & 255)) < PAPER;
+    private static boolean isInk(int c, int palest) {
+        return (c >>> 24) >= CLEAR && Math.min(c >> 16 & 255, Math.min(c >> 8 & 255, c & 255)) <= palest;
     }
 }

@@ -72,9 +72,7 @@ public record Book(
      */
     public Book wearing(UnaryOperator<CoverPlan> change) {
         Book worn = withCover(cover.planned(change));
-        return brief.hasCoverApart()
-                ? worn
-                : worn.withBrief(brief.withWishes(brief.wishes().withCoverOnPages(true)));
+        return brief.hasCoverApart() ? worn : worn.withBrief(brief.withCoverOnPages(true));
     }
 
     /** Whether it is taxed as stationery: by the user's word, or because what it began as is written in and not read. */

@@ -138,6 +138,10 @@ public record Brief(
         return withWishes(wishes.withSelfCover(wanted));
     }
 
+    public Brief withCoverOnPages(boolean wanted) {
+        return withWishes(wishes.withCoverOnPages(wanted));
+    }
+
     public Brief withInsideCover(boolean wanted) {
         return withWishes(wishes.withInsideCover(wanted));
     }

@@ -21,6 +21,11 @@ public interface SheetPlan {
         public String id() {
             return id;
         }
+
+        /** How the name of such a file ends, behind the title: {@code -interior.pdf}. */
+        public String ending() {
+            return "-" + id + ".pdf";
+        }
     }
 
     FileRole role();

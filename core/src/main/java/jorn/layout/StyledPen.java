@@ -30,10 +30,10 @@ public final class StyledPen {
     /** White between something to tick and the line of its row, in pitches. */
     private static final double ABOVE_TICK_LINE = 0.14;
 
-    /** Height of small letters that type is reckoned with, as a share of its size. */
     /** No width that anybody sees, in points. */
     private static final double NOTHING = 0.01;
 
+    /** Height of small letters that type is reckoned with, as a share of its size. */
     private static final double USUAL_X_HEIGHT = 0.49;
 
     private static final double LEAST_LARGER = 0.94;

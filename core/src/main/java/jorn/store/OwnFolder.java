@@ -3,10 +3,8 @@ package jorn.store;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermission;
 import java.nio.file.attribute.PosixFilePermissions;
-import java.util.EnumSet;
 import java.util.Set;
 
 /**
@@ -14,47 +12,31 @@ import java.util.Set;
  * rights (POSIX, IEEE 1003.1), they are as that system makes them.
  */
 public final class OwnFolder {
-    private static final Set<PosixFilePermission> FOLDER = PosixFilePermissions.fromString("rwx------");
-    private static final Set<PosixFilePermission> FILE = PosixFilePermissions.fromString("rw-------");
+    private static final Set<PosixFilePermission> OWN = PosixFilePermissions.fromString("rwx------");
     private static final Set<PosixFilePermission> OTHERS = PosixFilePermissions.fromString("---rwxrwx");
 
     private OwnFolder() {}
 
     /** Makes a folder, and those above it that are missing; one that is there is closed to others. */
-    public static Path made(Path folder) throws IOException {
+    public static void made(Path folder) throws IOException {
         Path named = folder.toAbsolutePath();
-        if (!Files.isDirectory(named)) {
-            if (knowsRights(named)) {
-                Files.createDirectories(named, PosixFilePermissions.asFileAttribute(FOLDER));
-            } else {
-                Files.createDirectories(named);
+        if (Files.isDirectory(named)) {
+            close(named);
+        } else if (knowsRights(named)) {
+            Files.createDirectories(named, PosixFilePermissions.asFileAttribute(OWN));
+        } else {
+            Files.createDirectories(named);
+        }
+    }
+
+    /** Takes from others what they may do with a file or a folder. */
+    public static void close(Path path) throws IOException {
+        if (knowsRights(path)) {
+            Set<PosixFilePermission> rights = Files.getPosixFilePermissions(path);
+            if (rights.removeAll(OTHERS)) {
+                Files.setPosixFilePermissions(path, rights);
             }
-        } else if (!isOwn(named)) {
-            close(named, FOLDER);
         }
-        return folder;
-    }
-
-    /** Closes a file to others. */
-    public static void close(Path file) throws IOException {
-        close(file, FILE);
-    }
-
-    private static void close(Path path, Set<PosixFilePermission> rights) throws IOException {
-        PosixFileAttributeView view = Files.getFileAttributeView(path, PosixFileAttributeView.class);
-        if (view != null) {
-            view.setPermissions(rights);
-        }
-    }
-
-    /** Whether nobody but its owner enters a folder. */
-    static boolean isOwn(Path folder) throws IOException {
-        if (!knowsRights(folder)) {
-            return false;
-        }
-        Set<PosixFilePermission> others = EnumSet.copyOf(OTHERS);
-        others.retainAll(Files.getPosixFilePermissions(folder));
-        return others.isEmpty();
     }
 
     private static boolean knowsRights(Path path) {

@@ -64,8 +64,7 @@ class CoverPagesTest {
     @Test
     void aPageOfItsOwnComesBackWhenItIsNotWanted() {
         Book worn = zine("magazine").wearing(p -> p.composedAs("wreath"));
-        Book plain =
-                worn.withBrief(worn.brief().withWishes(worn.brief().wishes().withCoverOnPages(false)));
+        Book plain = worn.withBrief(worn.brief().withCoverOnPages(false));
         assertFalse(Edition.of(plain).isCoverPage(1));
         assertEquals(
                 Edition.of(zine("magazine")).page(16).marks(),

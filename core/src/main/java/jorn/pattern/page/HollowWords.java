@@ -44,7 +44,11 @@ record HollowWords(String text) {
     }
 
     private boolean isOneWord() {
-        return !text.strip().contains(" ");
+        return words().length == 1;
+    }
+
+    private String[] words() {
+        return text.strip().split("\\s+");
     }
 
     private static Path2D set(List<String> lines) {
@@ -63,8 +67,8 @@ record HollowWords(String text) {
     /** At its spaces; a single word also anywhere, into equal parts. */
     private List<List<String>> breaks() {
         List<List<String>> all = new ArrayList<>();
-        String[] words = text.strip().split("\\s+");
-        if (words.length == 1) {
+        String[] words = words();
+        if (isOneWord()) {
             int letters = words[0].codePointCount(0, words[0].length());
             for (int lines = 1; lines <= Math.min(MOST_LINES, letters); lines++) {
                 int each = (letters + lines - 1) / lines;

@@ -4,6 +4,7 @@ package jorn.pattern.plane;
 final class Squares {
     /** Hears of two pieces that share a square; of each two once. */
     interface Pairs {
+        /** @return whether to go on */
         boolean pair(int p, int q);
     }
 

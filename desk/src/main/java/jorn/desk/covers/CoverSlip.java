@@ -69,7 +69,7 @@ final class CoverSlip extends Slip {
                     "desk.cover.takes-no-cover-file",
                     work.desk().book().brief().press().name()));
             toggle(Wording.of("desk.cover.on-pages"), "cover-on-pages", onPages, () -> work.desk()
-                    .changeBrief("cover-on-pages", b -> b.withWishes(b.wishes().withCoverOnPages(!onPages))));
+                    .changeBrief("cover-on-pages", b -> b.withCoverOnPages(!onPages)));
         }
         List<Button> subjects = new ArrayList<>();
         for (Subject each : Subject.values()) {

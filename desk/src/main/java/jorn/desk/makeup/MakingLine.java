@@ -18,17 +18,6 @@ final class MakingLine {
      *
      * @param words the beginning of the keys of its words, {@code desk.patterns.}; its second part begins the ids
      */
-    /** How far this run is, whatever else the book has made; that all are there is said only where they are. */
-    private static String inWords(Worklist own, String words) {
-        int made = own.count() - own.failed();
-        if (made == own.size()) {
-            return Wording.of(words + "all-made", made);
-        }
-        return own.count() < own.size() || own.failed() == 0
-                ? Wording.of(words + "made", made, own.size())
-                : Wording.of(words + "lacking", made, own.size(), own.failed());
-    }
-
     static void on(Slip slip, Desk desk, Worklist own, String words) {
         String of = words.split("\\.")[1];
         Label told = Labels.wrapped("", "soft");
@@ -61,5 +50,16 @@ final class MakingLine {
             }
         });
         slip.add(told, stop);
+    }
+
+    /** How far this run is, whatever else the book has made; that all are there is said only where they are. */
+    private static String inWords(Worklist own, String words) {
+        int made = own.count() - own.failed();
+        if (made == own.size()) {
+            return Wording.of(words + "all-made", made);
+        }
+        return own.count() < own.size() || own.failed() == 0
+                ? Wording.of(words + "made", made, own.size())
+                : Wording.of(words + "lacking", made, own.size(), own.failed());
     }
 }

@@ -187,6 +187,6 @@ public final class Exporter {
     }
 
     static Path file(Book book, Path folder, FileRole role) {
-        return folder.resolve(FileNames.of(book) + "-" + role.id() + ".pdf");
+        return folder.resolve(FileNames.of(book) + role.ending());
     }
 }

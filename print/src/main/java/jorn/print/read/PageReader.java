@@ -23,6 +23,7 @@ import jorn.art.PageArt;
 import jorn.art.Path;
 import jorn.art.Picture;
 import jorn.art.PictureFile;
+import jorn.art.PictureInk;
 import jorn.art.Target;
 import jorn.art.Turn;
 import jorn.scratch.Blob;
@@ -328,29 +329,11 @@ public final class PageReader extends PDFGraphicsStreamEngine {
 
     /** The part of a picture that is not white, as shares of its sides; an empty box where all of it is. */
     private static Box inked(BufferedImage look) {
-        int left = look.getWidth();
-        int right = -1;
-        int top = look.getHeight();
-        int bottom = -1;
-        for (int y = 0; y < look.getHeight(); y++) {
-            for (int x = 0; x < look.getWidth(); x++) {
-                int c = look.getRGB(x, y);
-                boolean white =
-                        (c >>> 24) < 8 || Math.min(c >> 16 & 255, Math.min(c >> 8 & 255, c & 255)) > NEARLY_WHITE;
-                if (!white) {
-                    left = Math.min(left, x);
-                    right = Math.max(right, x);
-                    top = Math.min(top, y);
-                    bottom = Math.max(bottom, y);
-                }
-            }
-        }
-        if (right < 0) {
-            return new Box(0, 0, 0, 0);
-        }
         double w = look.getWidth();
         double h = look.getHeight();
-        return Box.between(left / w, top / h, (right + 1) / w, (bottom + 1) / h);
+        return PictureInk.in(look, NEARLY_WHITE)
+                .map(b -> Box.between(b.x() / w, b.y() / h, b.right() / w, b.bottom() / h))
+                .orElse(new Box(0, 0, 0, 0));
     }
 
     /** The sum of the four inks in the darkest thousandth of a picture, in per cent. */

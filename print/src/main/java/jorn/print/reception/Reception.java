@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntFunction;
 import jorn.art.Mark;
 import jorn.art.Marks;
 import jorn.art.Side;
@@ -186,9 +187,10 @@ public final class Reception {
         FileRules rules = new FileRules(press, f -> say(sent.inside(), f));
         rules.document(document);
         sizes(sent.inside(), document, size, before);
-        whole(sent.inside(), document, before);
+        int first = before;
+        whole(sent.inside(), document, i -> i < first ? Place.book() : Place.page(i + 1 - first));
         if (cover.isPresent()) {
-            whole(sent.cover().orElseThrow(), cover.get(), -1);
+            whole(sent.cover().orElseThrow(), cover.get(), i -> Place.cover(Optional.empty()));
         }
         BindingOffer.PageRule rule = known.brief().pageRule();
         if (!rule.takes(count)) {
@@ -260,9 +262,9 @@ public final class Reception {
     /**
      * Names pages of which not all can be unpacked.
      *
-     * @param before how many pages come before the first of the inside; -1 for a cover
+     * @param places what is at a page of the file, from 0
      */
-    private void whole(Path file, PDDocument document, int before) throws IOException {
+    private void whole(Path file, PDDocument document, IntFunction<Place> places) throws IOException {
         WholeStreams streams = new WholeStreams();
         int told = 0;
         for (int i = 0; i < document.getNumberOfPages() && told < MOST_OF_A_KIND; i++) {
@@ -272,9 +274,7 @@ public final class Reception {
                         file,
                         FileRules.of(
                                 "file.unreadable",
-                                before < 0
-                                        ? Place.cover(Optional.empty())
-                                        : i < before ? Place.book() : Place.page(i + 1 - before),
+                                places.apply(i),
                                 Message.of("print.reception.broken-page", file.getFileName(), i + 1),
                                 Message.NOTHING,
                                 Message.of("print.reception.whole-page"),

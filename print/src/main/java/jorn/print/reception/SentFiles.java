@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.logging.Logger;
 import java.util.stream.Stream;
+import jorn.deliver.SheetPlan.FileRole;
 import jorn.measure.Trouble;
 import jorn.press.PdfRule;
 import jorn.press.PressProfile;
@@ -23,9 +24,9 @@ import org.apache.pdfbox.pdmodel.PDDocument;
  */
 record SentFiles(Path inside, Optional<Path> cover) {
     private static final String ENDING = ".pdf";
-    private static final String WHOLE = "-book.pdf";
-    private static final List<String> COVER = List.of("-cover.pdf", "-jacket.pdf");
-    private static final List<String> INSIDES = List.of("-interior.pdf", WHOLE);
+    private static final String WHOLE = FileRole.BOOK.ending();
+    private static final List<String> COVER = List.of(FileRole.COVER.ending(), "-jacket.pdf");
+    private static final List<String> INSIDES = List.of(FileRole.INTERIOR.ending(), WHOLE);
     private static final int MOST_COVER_PAGES = 2;
 
     /**
@@ -49,7 +50,7 @@ record SentFiles(Path inside, Optional<Path> cover) {
                 .orElseThrow(() -> Trouble.of("print.reception.too-many", place, all.size()));
     }
 
-    /** By the endings that Jorn gives; what stands before them is a title, which may have any words. */
+    /** By the endings that Jorn gives, and that of a jacket; what stands before them is a title, which may have any words. */
     private static Optional<SentFiles> byOwnNames(List<Path> all) {
         List<Path> insides = all.stream().filter(f -> isOwn(f, INSIDES)).toList();
         List<Path> covers = all.stream().filter(f -> isOwn(f, COVER)).toList();
