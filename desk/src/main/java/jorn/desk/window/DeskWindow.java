@@ -31,6 +31,7 @@ import jorn.desk.model.BookFiles;
 import jorn.desk.model.Desk;
 import jorn.desk.view.BriefSlips;
 import jorn.desk.view.ChangedFigures;
+import jorn.desk.view.EachFrame;
 import jorn.desk.view.FieldCommit;
 import jorn.desk.view.Header;
 import jorn.desk.view.HoverHelp;
@@ -201,6 +202,8 @@ public final class DeskWindow {
     private void seat() {
         benchPlace.getChildren().setAll(present().node());
         present().show();
+        // The first picture of a bench is already what it shows, not what it showed when it was left.
+        EachFrame.settle();
     }
 
     private void unfold(String figure) {
